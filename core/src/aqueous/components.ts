@@ -1,0 +1,74 @@
+/** What every species and solid is counted in: name, formula as written, charge. */
+export const COMPONENTS = {
+  H: { formula: 'H+', charge: 1 },
+  Na: { formula: 'Na+', charge: 1 },
+  K: { formula: 'K+', charge: 1 },
+  Li: { formula: 'Li+', charge: 1 },
+  NH3: { formula: 'NH3', charge: 0 },
+  Al: { formula: 'Al3+', charge: 3 },
+  Ag: { formula: 'Ag+', charge: 1 },
+  Ba: { formula: 'Ba2+', charge: 2 },
+  Ca: { formula: 'Ca2+', charge: 2 },
+  Co: { formula: 'Co2+', charge: 2 },
+  Cr: { formula: 'Cr3+', charge: 3 },
+  Cu: { formula: 'Cu2+', charge: 2 },
+  Fe2: { formula: 'Fe2+', charge: 2 },
+  Fe3: { formula: 'Fe3+', charge: 3 },
+  Mg: { formula: 'Mg2+', charge: 2 },
+  Mn: { formula: 'Mn2+', charge: 2 },
+  Ni: { formula: 'Ni2+', charge: 2 },
+  Pb: { formula: 'Pb2+', charge: 2 },
+  Zn: { formula: 'Zn2+', charge: 2 },
+  Sr: { formula: 'Sr2+', charge: 2 },
+  Hg2: { formula: 'Hg2^2+', charge: 2 },
+  Cd: { formula: 'Cd2+', charge: 2 },
+  Bi: { formula: 'Bi3+', charge: 3 },
+  Cl: { formula: 'Cl-', charge: -1 },
+  Br: { formula: 'Br-', charge: -1 },
+  I: { formula: 'I-', charge: -1 },
+  SO4: { formula: 'SO4^2-', charge: -2 },
+  SO3: { formula: 'SO3^2-', charge: -2 },
+  HS: { formula: 'HS-', charge: -1 },
+  CO3: { formula: 'CO3^2-', charge: -2 },
+  NO3: { formula: 'NO3-', charge: -1 },
+  NO2: { formula: 'NO2-', charge: -1 },
+  PO4: { formula: 'PO4^3-', charge: -3 },
+  Ox: { formula: 'C2O4^2-', charge: -2 },
+  CrO4: { formula: 'CrO4^2-', charge: -2 },
+  Ac: { formula: 'CH3COO-', charge: -1 },
+  SCN: { formula: 'SCN-', charge: -1 },
+  Fcy: { formula: 'Fe(CN)6^4-', charge: -4 },
+  Feri: { formula: 'Fe(CN)6^3-', charge: -3 },
+  Tar: { formula: 'C4H4O6^2-', charge: -2 },
+  Pht: { formula: 'C8H4O4^2-', charge: -2 },
+  B: { formula: 'B(OH)3', charge: 0 },
+  S2O3: { formula: 'S2O3^2-', charge: -2 },
+  MnO4: { formula: 'MnO4-', charge: -1 },
+  H2O2: { formula: 'H2O2', charge: 0 },
+  Cl2: { formula: 'Cl2', charge: 0 },
+  Br2: { formula: 'Br2', charge: 0 },
+  I2: { formula: 'I2', charge: 0 },
+} as const satisfies Record<string, { readonly formula: string; readonly charge: number }>
+
+export type Component = keyof typeof COMPONENTS
+
+/** How many of each component something is made of. */
+export type Stoichiometry = Readonly<Partial<Record<Component, number>>>
+
+const isComponent = (name: string): name is Component => Object.hasOwn(COMPONENTS, name)
+
+/** Reads `Ca CO3 H:2` of the tables. */
+export function readMadeOf(text: string): Stoichiometry {
+  return Object.fromEntries(
+    text.split(' ').map((part) => {
+      const [name = '', count = '1'] = part.split(':')
+      if (!isComponent(name)) throw new Error(`The table of constants names a component ${name} that is not listed.`)
+      return [name, Number(count)]
+    }),
+  )
+}
+
+/** Charge of what is made of components. */
+export function chargeOf(madeOf: Stoichiometry): number {
+  return Object.entries(madeOf).reduce((total, [name, count]) => total + count * COMPONENTS[name as Component].charge, 0)
+}

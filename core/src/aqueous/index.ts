@@ -1,0 +1,13 @@
+export { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
+export { type Equilibrium, type EquilibriumOptions, equilibrate, type Proof, type Totals } from './equilibrate.ts'
+export { componentsOf, totalsOf } from './ingredients.ts'
+export { SOLIDS } from './solidsTable.ts'
+export {
+  type CurvePoint,
+  type Equivalence,
+  equivalencesOf,
+  type Titration,
+  TitrationModel,
+  titrationCurve,
+  volumeAtPH,
+} from './titrationCurve.ts'

@@ -1,0 +1,105 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { readTask, readTaskText } from '../record/index.ts'
+import { checkTask } from './index.ts'
+
+function problemsOf(content: object): string[] {
+  const task = readTask({
+    format: 'hop-lark/task',
+    version: 1,
+    id: 'x',
+    title: 'x',
+    materials: [
+      { id: 'F1', label: 'F1', form: 'solid' },
+      { id: 'F2', label: 'F2', form: 'solution', solute: 'NaOH' },
+    ],
+    ...content,
+  })
+  return checkTask(task).map(({ code, at }) => `${code} ${at}`)
+}
+
+const weighing = (fields: object) => ({ parts: [{ id: 'w1', kind: 'weighing', of: 'F1', ...fields }] })
+const titration = (fields: object) => ({
+  parts: [{ id: 't1', kind: 'titration', burette: 'F2', flask: [], reactions: [], runs: [], ...fields }],
+})
+
+describe('what looks wrong in a task', () => {
+  it.each([
+    [
+      'a residue heavier than the sample',
+      weighing({ withSample: '27.14', withResidue: '32.17' }),
+      'weighing.residueHeavier parts.w1.withResidue',
+    ],
+    [
+      'a container heavier than container and sample',
+      weighing({ withSample: '27.14', container: '32.17' }),
+      'weighing.containerHeavier parts.w1.container',
+    ],
+    [
+      'a residue lighter than its container',
+      weighing({ withSample: '32.17', withResidue: '27.14', container: '27.20' }),
+      'weighing.residueBelowContainer parts.w1.withResidue',
+    ],
+    ['a lost nought on a balance', weighing({ withSample: '32.1', withResidue: '27.14' }), 'weighing.places parts.w1.withSample'],
+    ['a mass of nothing', weighing({ mass: '0.00' }), 'weighing.notPositive parts.w1.mass'],
+    [
+      'a lid at one weighing only',
+      weighing({ withSample: '32.17', withResidue: '27.14', lid: 'first' }),
+      'weighing.lidOnce parts.w1.lid',
+    ],
+    [
+      'an unbalanced equation',
+      titration({ reactions: [{ equation: 'MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O', role: 'titration' }] }),
+      'equation.unbalanced parts.t1.reactions.0.equation',
+    ],
+    [
+      'an unknown element',
+      titration({ reactions: [{ equation: 'Xq + NaOH -> H2O', role: 'titration' }] }),
+      'formula.unknownElement parts.t1.reactions.0.equation',
+    ],
+    ['an unknown material', titration({ burette: 'F9' }), 'reference.material parts.t1.burette'],
+    ['an unknown weighing', titration({ flask: [{ weighing: 'w9' }] }), 'reference.weighing parts.t1.flask.0'],
+    [
+      'a reading entered twice at once',
+      weighing({ mass: { value: '5.03', rival: { value: '5.30' } } }),
+      'reading.rival parts.w1.mass',
+    ],
+    [
+      'a formula that cannot be read',
+      { materials: [{ id: 'F1', label: 'F1', form: 'solid', solute: 'KMno4' }] },
+      'formula.unknownElement materials.F1.solute',
+    ],
+  ])('is seen: %s', (_, content, expected) => {
+    expect(problemsOf(content)).toContain(expected)
+  })
+
+  it('offers the balanced equation', () => {
+    const task = readTask({
+      format: 'hop-lark/task',
+      version: 1,
+      id: 'x',
+      title: 'x',
+      materials: [{ id: 'F2', label: 'F2', form: 'solution' }],
+      ...titration({ reactions: [{ equation: 'H2SO4 + NaOH -> Na2SO4 + H2O', role: 'titration' }] }),
+    })
+    expect(checkTask(task).find(({ code }) => code === 'equation.unbalanced')?.offer?.set).toEqual({
+      'parts.t1.reactions.0.equation': 'H2SO4 + 2NaOH -> Na2SO4 + 2H2O',
+    })
+  })
+
+  it.each(['iron-in-lawn-sand', 'acid-in-orchard-vinegar'])('is at most advice in the demo task %s', (name) => {
+    const task = readTaskText(readFileSync(new URL(`../../../demo/${name}.hoplark.json`, import.meta.url), 'utf8'))
+    expect(checkTask(task).filter(({ level }) => level !== 'advice')).toEqual([])
+  })
+
+  it('always says how to mend it', () => {
+    const task = readTask({
+      format: 'hop-lark/task',
+      version: 1,
+      id: 'x',
+      title: 'x',
+      ...weighing({ withSample: '27.14', withResidue: '32.17', lid: 'second' }),
+    })
+    for (const { mend, says } of checkTask(task)) expect([mend.length, says.length].every((length) => length > 10)).toBe(true)
+  })
+})

@@ -1,0 +1,2 @@
+export { checkTask, recordProblems } from './checkTask.ts'
+export { checkEquation, checkFormula } from './formulae.ts'

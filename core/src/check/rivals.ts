@@ -1,0 +1,36 @@
+import type { Problem } from '../problem/index.ts'
+import type { Task } from '../record/index.ts'
+
+interface Rivalled {
+  readonly value: string
+  readonly rival: { readonly value: string }
+}
+
+function isRivalled(value: object): value is Rivalled {
+  return 'rival' in value && 'value' in value
+}
+
+/** Walks the parts and finds readings that were entered differently in two places at once. */
+function findRivals(here: unknown, at: string): readonly Problem[] {
+  if (typeof here !== 'object' || here === null) return []
+  if (isRivalled(here)) {
+    return [
+      {
+        level: 'query',
+        code: 'reading.rival',
+        at,
+        says: `Two values were entered at the same time: ${here.value} and ${here.rival.value}.`,
+        mend: 'Look again and choose one; the other is struck through and kept.',
+      },
+    ]
+  }
+  return Object.entries(here).flatMap(([key, value]) => {
+    const id = typeof value === 'object' && value !== null && Array.isArray(here) ? (value as { id?: unknown }).id : undefined
+    return findRivals(value, `${at}.${typeof id === 'string' ? id : key}`)
+  })
+}
+
+/** Readings with two values that nobody has chosen between yet. */
+export function checkRivals(task: Task): readonly Problem[] {
+  return findRivals(task.parts, 'parts')
+}

@@ -1,0 +1,7 @@
+export { type Axis, sensibleAxis } from './axis.ts'
+export { doubtfulPoints } from './doubtful.ts'
+export { fitLine, heightAt, type Line, type Point, tooFewForLine, varianceAt } from './line.ts'
+export { extrapolateToMixing, type Mixing } from './mixing.ts'
+export { readSeries, type SeriesReading } from './series.ts'
+export { type SmoothCurve, smoothCurve } from './smooth.ts'
+export { fitTwoLines, type TwoLines } from './twoLines.ts'

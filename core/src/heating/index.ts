@@ -1,0 +1,2 @@
+export { assessHeating, type HeatingAssessment, type HeatingStep } from './constantMass.ts'
+export { checkHeating } from './problems.ts'

@@ -1,0 +1,39 @@
+import { sayFact } from '../tube/index.ts'
+import { contentsBefore, playedStep } from './foretell.ts'
+import type { SampleForm } from './hypothesis.ts'
+import { CANDIDATES } from './ions.ts'
+import { type Rack, recordsOf } from './record.ts'
+
+/** What a step would have shown, with the ionic equations of it. */
+export interface ExpectedStep {
+  readonly saw: string
+  readonly equations: readonly string[]
+}
+
+/**
+ * What the steps of a tube should have shown if the sample held these ions: the answer to "what should copper(II) have
+ * shown here?".
+ *
+ * @param ions - formulae of ions of the table
+ * @returns undefined where they cannot stand together as a sample, or the tube is not there
+ */
+export function expectedIn(
+  samples: Rack['samples'],
+  tubeId: string,
+  ions: readonly string[],
+  forms: Readonly<Record<string, SampleForm>> = {},
+): readonly ExpectedStep[] | undefined {
+  const tube = recordsOf(samples, forms)
+    .flatMap(({ tubes }) => tubes)
+    .find(({ id }) => id === tubeId)
+  const hypothesis = { ions: CANDIDATES.filter(({ ion }) => ions.includes(ion)) }
+  let now = tube && contentsBefore(hypothesis, tube)
+  if (!tube || !now) return undefined
+  return tube.steps.map(({ step }) => {
+    const next = now && playedStep(now, step)
+    now = next?.tube ?? now
+    return next
+      ? { saw: next.shown.facts.map(sayFact).join('; '), equations: next.shown.equations }
+      : { saw: 'not known to the model', equations: [] }
+  })
+}

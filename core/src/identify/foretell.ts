@@ -1,0 +1,102 @@
+import { ChemistryError } from '../problem/index.ts'
+import { runStep, type Shown, type Tube, type TubeStep } from '../tube/index.ts'
+import { type Features, featuresOf, NOTHING } from './features.ts'
+import { freshPortion, type Hypothesis, keyOf, type Portion } from './hypothesis.ts'
+
+/** Plays a step, or undefined where the model cannot play it. */
+export function playedStep(tube: Tube, step: TubeStep): { readonly tube: Tube; readonly shown: Shown } | undefined {
+  try {
+    return runStep(tube, step)
+  } catch (error) {
+    if (error instanceof ChemistryError) return undefined
+    throw error
+  }
+}
+
+function played(tube: Tube, step: TubeStep): { readonly tube: Tube; readonly features: Features } {
+  const next = playedStep(tube, step)
+  return next ? { tube: next.tube, features: featuresOf(next.shown.facts) } : { tube, features: NOTHING }
+}
+
+/** A tube before its own steps. */
+export interface Begun extends Portion {
+  readonly before: readonly TubeStep[]
+}
+
+/** What was foretold before: the tests advised next are often those already done, and every record asks the same of most ions. */
+const foretold = new Map<string, readonly Features[] | 'cannot be'>()
+const MOST_REMEMBERED = 20_000
+
+/**
+ * What the model foretells for every step of a tube.
+ *
+ * @returns undefined where the ions cannot stand together as a sample of this form
+ */
+export function foretell(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
+  const key = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${JSON.stringify([tube.before, steps])}`
+  const known = foretold.get(key)
+  if (known) return known === 'cannot be' ? undefined : known
+  const found = playAll(hypothesis, tube, steps)
+  if (foretold.size >= MOST_REMEMBERED) foretold.clear()
+  foretold.set(key, found ?? 'cannot be')
+  return found
+}
+
+function playAll(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
+  const fresh = freshPortion(hypothesis, tube)
+  if (!fresh) return undefined
+  const holdsPotassium = hypothesis.ions.some(({ ion }) => ion === 'K+')
+  let now = tube.before.reduce((begun, step) => played(begun, step).tube, fresh)
+  return steps.map((step) => {
+    const next = played(now, step)
+    now = next.tube
+    // Potassium that only stands in for another cation does not colour the flame.
+    const stoodIn = step.do === 'flame' && next.features.flame === 'lilac' && !holdsPotassium
+    return stoodIn ? NOTHING : next.features
+  })
+}
+
+/** A tube of a hypothesis as it is before its own steps, or undefined where it cannot be. */
+export function contentsBefore(hypothesis: Hypothesis, tube: Begun): Tube | undefined {
+  const fresh = freshPortion(hypothesis, tube)
+  return fresh && tube.before.reduce((now, step) => played(now, step).tube, fresh)
+}
+
+/** Features of two ions together, as far as they do not meddle with one another. */
+export function together(one: Features, other: Features): Features {
+  if (one === NOTHING) return other
+  if (other === NOTHING) return one
+  const coloured = (features: Features) => features.precipitate !== 'none' && features.colour !== 'white'
+  const stronger =
+    one.precipitate === 'none' ? other : other.precipitate === 'none' || coloured(one) || !coloured(other) ? one : other
+  const fates = [one.fate, other.fate].filter((fate) => fate !== undefined)
+  const fate = fates.includes('insoluble') ? 'insoluble' : fates.includes('partly') ? 'partly' : fates[0]
+  const solution = one.solution && one.solution !== 'colourless' ? one.solution : (other.solution ?? one.solution)
+  const both = (a: readonly string[], b: readonly string[]) =>
+    b.length === 0 ? a : a.length === 0 ? b : [...new Set([...a, ...b])]
+  return {
+    precipitate: stronger.precipitate,
+    colour: stronger.colour,
+    ...(fate ? { fate } : {}),
+    solution,
+    decolourised: one.decolourised || other.decolourised,
+    gases: both(one.gases, other.gases),
+    bubbles: one.bubbles || other.bubbles,
+    flame: one.flame === 'yellow' || other.flame === 'yellow' ? 'yellow' : (one.flame ?? other.flame),
+    solid: one.solid && one.solid !== 'white' ? one.solid : (other.solid ?? one.solid),
+    turned: both(one.turned, other.turned),
+    marks: both(one.marks, other.marks),
+  }
+}
+
+/** Whether features say that anything shows. */
+export const shows = (features: Features | undefined) =>
+  features !== undefined &&
+  (features.precipitate !== 'none' ||
+    features.gases.length > 0 ||
+    (features.solution !== undefined && features.solution !== 'colourless') ||
+    features.decolourised ||
+    features.flame !== undefined ||
+    features.fate !== undefined ||
+    features.turned.length > 0 ||
+    features.marks.length > 0)

@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest'
+import { readObservation } from '../observe/index.ts'
+import { runSteps } from '../tube/index.ts'
+import { featuresOf, featuresRead } from './features.ts'
+import { CANDIDATES, concludeFrom, saltOf, wholeSalts } from './index.ts'
+import { chargeOf } from './ions.ts'
+import { identify, of, tube } from './testing/records.ts'
+
+describe('a record with a slip in it', () => {
+  const tubes = [
+    tube('P1', ['NaOH(aq)', 'light blue ppt'], ['NaOH(aq) excess', 'insol in xs']),
+    tube('P2', ['NH3(aq)', 'pale blue ppt'], ['NH3(aq) excess', 'dissolves giving a dark blue solution']),
+    tube('A1', ['HNO3(aq)', 'no visible change'], ['AgNO3(aq)', 'no change']),
+    // A heavy precipitate that a copper salt cannot give with iodide is worded as white; and one that was missed.
+    tube('A2', ['HNO3(aq)', 'effervescence, gas turned limewater milky'], ['Ba(NO3)2(aq)', 'white precipitate']),
+  ]
+
+  it('keeps the verdict, and names the step worth repeating', () => {
+    const found = identify(...tubes)
+    expect(of(found, 'present')).toContain('Cu2+')
+    expect(found.doubtful).toContain('A2.1')
+    expect(found.gases).toEqual([{ gas: 'CO2', at: 'A2.1' }])
+  })
+})
+
+describe('evidence', () => {
+  const found = identify(
+    tube('P1', ['NaOH(aq)', 'white ppt'], ['NaOH(aq) excess', 'ppt dissolves giving colourless soln']),
+    tube('P2', ['NH3(aq)', 'white ppt'], ['NH3(aq) excess', 'insoluble in excess']),
+  )
+
+  it('is the steps that changed the odds: the excess of ammonia speaks against zinc', () => {
+    const aluminium = found.ions.find(({ ion }) => ion === 'Al3+')
+    const zinc = found.ions.find(({ ion }) => ion === 'Zn2+')
+    // Lead(II) does the same in both, so aluminium stays open beside it while zinc goes.
+    expect(aluminium?.probability).toBeGreaterThan(0.3)
+    expect(zinc?.against).toContain('P2.2')
+    expect(zinc?.probability).toBeLessThan(0.3)
+  })
+
+  it('leaves what no step bears on untested, and finds a test that would', () => {
+    expect(found.ions.find(({ ion }) => ion === 'SO4^2-')?.verdict).toBe('untested')
+    expect(found.next.length).toBeGreaterThan(0)
+    expect(found.next[0]?.bits).toBeGreaterThan(0.3)
+  })
+
+  it('an empty rack tells nothing', () => {
+    const nothing = identify(tube('P1', ['NaOH(aq)', '']))
+    expect(nothing.ions.every(({ verdict }) => verdict === 'untested')).toBe(true)
+  })
+})
+
+it.each([
+  ['Na+', 1],
+  ['Fe3+', 3],
+  ['SO4^2-', -2],
+  ['NO3-', -1],
+  ['NH4+', 1],
+  ['CH3COO-', -1],
+])('%s bears a charge of %d', (ion, charge) => {
+  expect(chargeOf(ion)).toBe(charge)
+})
+
+describe('conclusions', () => {
+  const tubes = [
+    tube('P1', ['NaOH(aq)', 'pale blue precipitate'], ['NaOH(aq) excess', 'precipitate insoluble in excess']),
+    tube('P2', ['NH3(aq)', 'pale blue precipitate'], ['NH3(aq) excess', 'precipitate dissolved giving a deep blue solution']),
+    tube('P3', ['HNO3(aq)', 'no visible change'], ['Ba(NO3)2(aq)', 'white precipitate']),
+    tube('P4', ['HNO3(aq)', 'no visible change'], ['AgNO3(aq)', 'no visible change']),
+  ]
+  const found = identify(...tubes)
+
+  it('name the ion and quote the evidence', () => {
+    const says = concludeFrom(found, [{ material: 'P', tubes }], 'P').map((one) => one.says)
+    expect(says[0]).toMatch(/^P contains copper\(II\) ions: on adding .*, .*precipitate/)
+    expect(says.join(' ')).toMatch(/P contains sulfate ions: on adding a few drops of barium nitrate, white precipitate/)
+  })
+
+  it('suggest the whole salt', () => {
+    expect(wholeSalts(found)).toEqual([{ formula: 'CuSO4', name: 'copper(II) sulfate' }])
+    const double = ['Fe2+', 'NH4+', 'SO4^2-'].map((ion) => ({
+      ion,
+      verdict: 'present' as const,
+      probability: 1,
+      for: [],
+      against: [],
+    }))
+    expect(wholeSalts({ ions: double })).toEqual([{ formula: '(NH4)2Fe(SO4)2', name: 'ammonium iron(II) sulfate' }])
+  })
+
+  it.each([
+    ['Pb2+', 'NO3-', 'Pb(NO3)2'],
+    ['Na+', 'SO4^2-', 'Na2SO4'],
+    ['Al3+', 'SO4^2-', 'Al2(SO4)3'],
+    ['NH4+', 'CO3^2-', '(NH4)2CO3'],
+    ['Cu2+', 'SO4^2-', 'CuSO4'],
+  ])('the salt of %s and %s is %s', (positive, negative, salt) => {
+    expect(saltOf(positive, negative)).toBe(salt)
+  })
+})
+
+describe('what the model says in words', () => {
+  it('is read back as what it meant', () => {
+    for (const { ion, strength } of CANDIDATES)
+      for (const reagent of ['NaOH(aq)', 'NH3(aq)', 'HCl(aq)', 'AgNO3(aq)', 'KI(aq)']) {
+        const steps = [{ do: 'add', reagent, amount: 'drops' }, { do: 'add', reagent, amount: 'excess' }, { do: 'warm' }]
+        for (const { facts, saw } of runSteps({ [ion]: strength }, 1, steps)) {
+          const read = featuresRead(readObservation(saw.join('; ')).facts.map(({ fact }) => fact))
+          expect(read, `${ion} ${reagent}: ${saw.join('; ')}`).toEqual(featuresOf(facts))
+        }
+      }
+  })
+})

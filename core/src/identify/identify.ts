@@ -1,0 +1,203 @@
+import { GAS_OF_TEST } from './features.ts'
+import { shows } from './foretell.ts'
+import type { SampleForm } from './hypothesis.ts'
+import { CANDIDATES } from './ions.ts'
+import { meaningsOf, type StepMeaning } from './meaning.ts'
+import { type NextTest, nextTests } from './nextTests.ts'
+import { type Product, productOf } from './products.ts'
+import { type Rack, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
+import { posterior, rowsOf, type Scored, scoreAll } from './scoring.ts'
+
+export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
+
+/** What the record says of one ion. */
+export interface IonVerdict {
+  readonly ion: string
+  readonly verdict: Verdict
+  readonly probability: number
+  /** Steps that speak for it and against it, the most telling first. */
+  readonly for: readonly string[]
+  readonly against: readonly string[]
+}
+
+/** What a sample's record comes to. */
+export interface Identification {
+  readonly material: string
+  readonly ions: readonly IonVerdict[]
+  readonly gases: readonly { readonly gas: string; readonly at: string }[]
+  /** Steps that the likeliest answer explains badly: worth repeating. */
+  readonly doubtful: readonly string[]
+  readonly next: readonly NextTest[]
+  /** What each step says by itself, in the order of the record. */
+  readonly steps: readonly StepMeaning[]
+}
+
+/** What is known besides the record. */
+export interface IdentifyOptions {
+  /** How each sample came, by its material; a solution where nothing is said. */
+  readonly forms?: Readonly<Record<string, SampleForm>>
+  /** Reagents that the task allows for further tests. */
+  readonly allowed?: ReadonlySet<string>
+  /** Only this sample. */
+  readonly only?: string
+}
+
+const PRESENT = 0.95
+const ABSENT = 0.05
+/** A step speaks for an ion when it raises its log odds by so much. */
+const SPEAKS = 0.7
+/** Steps less likely than this under the likeliest answer are worth repeating, ln. */
+const DOUBTFUL = Math.log(0.03)
+
+const logOdds = (probability: number) => Math.log((probability + 1e-9) / (1 - probability + 1e-9))
+
+function verdictOf(probability: number, borneOn: boolean): Verdict {
+  if (probability >= PRESENT) return 'present'
+  if (!borneOn) return 'untested'
+  return probability < ABSENT ? 'absent' : 'possible'
+}
+
+/** Which hypotheses hold each ion, as the sample came or as a product that was made of it; undefined where it was not worked out. */
+type Holding = (ion: string) => readonly (boolean | undefined)[]
+
+function holdingOf(scored: readonly Scored[]): Holding {
+  return (ion) => scored.map(({ hypothesis }) => hypothesis.ions.some((one) => one.ion === ion))
+}
+
+/** Probability of what holds, among what was worked out. */
+function sumWhere(holding: readonly (boolean | undefined)[], weights: readonly number[]): number {
+  let [held, all] = [0, 0]
+  holding.forEach((holds, index) => {
+    if (holds === undefined) return
+    all += weights[index] ?? 0
+    if (holds) held += weights[index] ?? 0
+  })
+  return all > 0 ? held / all : 0
+}
+
+function evidenceOf(
+  rows: readonly RecordedStep[],
+  holding: readonly (boolean | undefined)[],
+  probability: number,
+  leftOut: readonly (readonly number[])[],
+) {
+  const changes = rows.map(({ at, seen }, index) => ({
+    at,
+    change: seen ? logOdds(probability) - logOdds(sumWhere(holding, leftOut[index] ?? [])) : 0,
+  }))
+  const speaking = (sign: 1 | -1) =>
+    changes
+      .filter(({ change }) => sign * change > SPEAKS)
+      .toSorted((a, b) => sign * (b.change - a.change))
+      .map(({ at }) => at)
+  return { for: speaking(1), against: speaking(-1) }
+}
+
+/** Several steps that each would do leave none that changes the verdict: then those that show the ion speak for it. */
+function withWitnesses(
+  ion: string,
+  probability: number,
+  evidence: ReturnType<typeof evidenceOf>,
+  steps: readonly StepMeaning[],
+): ReturnType<typeof evidenceOf> {
+  if (probability < PRESENT || evidence.for.length > 0) return evidence
+  const witnesses = steps
+    .filter(({ explains }) => explains.includes(ion))
+    .toSorted((a, b) => a.explains.length - b.explains.length)
+  return { ...evidence, for: witnesses.map(({ at }) => at) }
+}
+
+/** Identifies one sample from its record; yields how far it is, from 0 to 1. */
+function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Generator<number, Identification> {
+  const { material, tubes, root } = record
+  const rows = rowsOf(tubes)
+  const { scored, alone } = yield* scoreAll(tubes)
+  const weights = posterior(scored)
+  const leftOut = rows.map((_, index) => posterior(scored, index))
+  const recorded = rows.some(({ seen }) => seen !== undefined)
+  const product = root === undefined ? undefined : productOf(scored, weights, record)
+  const holdingIn = product?.holding ?? holdingOf(scored)
+  const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
+  const meant = meaningsOf(rows, tubes, alone, scored[best])
+  const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
+  const ions = CANDIDATES.map(({ ion }): IonVerdict => {
+    const holding = holdingIn(ion)
+    const probability = sumWhere(holding, weights)
+    const borneOn =
+      !product?.brought.has(ion) && rows.some(({ seen }, index) => seen !== undefined && shows(alone.get(ion)?.[index]))
+    return {
+      ion,
+      verdict: recorded && !product?.brought.has(ion) ? verdictOf(probability, borneOn) : 'untested',
+      probability,
+      ...withWitnesses(ion, probability, evidenceOf(rows, holding, probability, leftOut), steps),
+    }
+  })
+  return {
+    material,
+    ions: ions.toSorted((a, b) => b.probability - a.probability),
+    gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasOf(test, at))),
+    doubtful: rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
+    next: nextTests(scored, weights, tubes, options.allowed),
+    steps,
+  }
+}
+
+const turned = (ions: readonly string[], { became }: Product) => [...new Set(ions.flatMap(became))]
+
+/** What a step says of a product is said of the ions that are in it now, not of those in the jar. */
+function ofProduct(step: StepMeaning, product: Product): StepMeaning {
+  return { ...step, explains: turned(step.explains, product), rulesOut: turned(step.rulesOut, product) }
+}
+
+const gasOf = (test: string, at: string) => {
+  const gas = GAS_OF_TEST[test]
+  return gas === undefined ? [] : [{ gas, at }]
+}
+
+/** Records that were identified before: a step in one tube leaves the other samples as they were. */
+const known = new Map<string, Identification>()
+const MOST_KNOWN = 50
+
+/**
+ * Identifies the samples of a rack from what was recorded, one after another.
+ *
+ * Every set of one or two cations and one or two anions, and the likeliest with a third, is weighed by how likely each
+ * recorded step is if the model is right about it. Yields how far it is, from 0 to 1, so that a caller can show it, let
+ * others work, or stop.
+ */
+export function* identifying(
+  samples: Rack['samples'],
+  options: IdentifyOptions = {},
+): Generator<number, readonly Identification[]> {
+  const records = recordsOf(samples, options.forms).filter(({ material }) => (options.only ?? material) === material)
+  const found: Identification[] = []
+  for (const [index, record] of records.entries()) {
+    const key = JSON.stringify([record, [...(options.allowed ?? ['all'])]])
+    const before = known.get(key)
+    if (before) {
+      found.push(before)
+      continue
+    }
+    const running = identifyRecord(record, options)
+    for (;;) {
+      const step = running.next()
+      if (step.done) {
+        if (known.size >= MOST_KNOWN) known.clear()
+        known.set(key, step.value)
+        found.push(step.value)
+        break
+      }
+      yield (index + step.value) / records.length
+    }
+  }
+  return found
+}
+
+/** Identifies the samples of a rack at once. */
+export function identifyRack(samples: Rack['samples'], options: IdentifyOptions = {}): readonly Identification[] {
+  const running = identifying(samples, options)
+  for (;;) {
+    const step = running.next()
+    if (step.done) return step.value
+  }
+}

@@ -1,0 +1,18 @@
+export { type Behaviour, behaviourOf } from './behaviour.ts'
+export { type Conclusion, concludeFrom, sayStep, type WholeSalt, wholeSalts } from './conclusions.ts'
+export { type ExpectedStep, expectedIn } from './expected.ts'
+export type { SampleForm } from './hypothesis.ts'
+export {
+  type Identification,
+  type IdentifyOptions,
+  type IonVerdict,
+  identifying,
+  identifyRack,
+  type Verdict,
+} from './identify.ts'
+export { CANDIDATES, type Candidate, ionName, saltOf } from './ions.ts'
+export { identifyLiquid, type LiquidKind, type LiquidVerdict } from './liquids.ts'
+export type { StepMeaning } from './meaning.ts'
+export { type NextTest, sayTells } from './nextTests.ts'
+export { type Offer, offersFor } from './offers.ts'
+export type { Rack } from './record.ts'

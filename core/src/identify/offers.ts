@@ -1,0 +1,51 @@
+import { sayFact, type TubeStep } from '../tube/index.ts'
+import { contentsBefore, playedStep } from './foretell.ts'
+import type { SampleForm } from './hypothesis.ts'
+import { CANDIDATES } from './ions.ts'
+import { type Rack, recordsOf } from './record.ts'
+
+/** A way in which a test usually comes out, as a student would write it. */
+export interface Offer {
+  readonly says: string
+  /** How likely it is, from what has been recorded; only for the order. */
+  readonly weight: number
+}
+
+const USUAL = 0.02
+const MOST = 6
+const NOTHING = 'no visible change'
+
+/**
+ * The usual outcomes of a step in a tube: what each ion by itself would show, the likelier ones first. All of them are
+ * offered, so that the offer does not give the answer away.
+ *
+ * @param probabilities - how likely each ion is so far
+ */
+export function offersFor(
+  samples: Rack['samples'],
+  tubeId: string,
+  step: TubeStep,
+  probabilities: Readonly<Record<string, number>> = {},
+  forms: Readonly<Record<string, SampleForm>> = {},
+): readonly Offer[] {
+  const tube = recordsOf(samples, forms)
+    .flatMap(({ tubes }) => tubes)
+    .find(({ id }) => id === tubeId)
+  if (!tube) return []
+  const weights = new Map<string, number>([[NOTHING, USUAL]])
+  const before = [...tube.before, ...tube.steps.map((one) => one.step)]
+  for (const one of CANDIDATES) {
+    const begun = contentsBefore({ ions: [one] }, { ...tube, before })
+    const says =
+      begun &&
+      playedStep(begun, step)
+        ?.shown.facts.filter(({ kind }) => kind !== 'noChange')
+        .map(sayFact)
+        .join('; ')
+    if (says) weights.set(says, (weights.get(says) ?? 0) + USUAL + (probabilities[one.ion] ?? 0))
+  }
+  return [...weights]
+    .map(([says, weight]) => ({ says, weight }))
+    .toSorted((a, b) => b.weight - a.weight)
+    .slice(0, MOST)
+}

@@ -1,0 +1,7 @@
+export { chemistsNumber, formatFigures, formatPlaces, type NumberParts, significantFigures } from './figures.ts'
+export { raised } from './raised.ts'
+export { DECIMAL_TEXT, decimalPlaces, Exact, exact, isDecimalText, parseReading, type Reading } from './reading.ts'
+export { readStrength, type Strength } from './spokenStrength.ts'
+export { fitToStep, isOnStep, stepPlaces } from './step.ts'
+export { readTyped, type TypedNumber } from './typed.ts'
+export { convert, type Dimension, isUnit, parseUnit, symbolOf, UNITS, type Unit } from './units.ts'

@@ -1,0 +1,86 @@
+/** Colours as students write them, by the name used here (common practice). The longest that fits is taken. */
+const COLOUR_WORDS: Readonly<Record<string, readonly string[]>> = {
+  white: ['white', 'whitish', 'chalky', 'milky white'],
+  'off-white': ['off-white', 'off white', 'dirty white', 'beige', 'buff'],
+  cream: ['cream', 'creamy', 'cream coloured', 'cream-coloured', 'creamy white', 'pale cream'],
+  'pale yellow': ['pale yellow', 'light yellow', 'pale-yellow', 'faint yellow'],
+  yellow: ['yellow', 'yellowish', 'straw', 'straw yellow'],
+  'bright yellow': ['bright yellow', 'golden yellow', 'canary yellow', 'deep yellow'],
+  orange: ['orange'],
+  brown: ['brown', 'brownish', 'dark brown'],
+  'red-brown': [
+    'red-brown',
+    'red brown',
+    'reddish brown',
+    'reddish-brown',
+    'rust',
+    'rusty',
+    'rust brown',
+    'foxy red',
+    'rusty brown',
+    'orange-brown',
+    'orange brown',
+    'brown-red',
+  ],
+  'yellow-brown': ['yellow-brown', 'yellow brown', 'yellowish brown', 'straw brown', 'brownish yellow'],
+  'brick-red': ['brick red', 'brick-red'],
+  red: ['red', 'crimson'],
+  'blood red': ['blood red', 'blood-red', 'deep red', 'dark red'],
+  pink: ['pink', 'pinkish', 'rose'],
+  'pale pink': ['pale pink', 'light pink', 'very pale pink'],
+  purple: ['purple', 'violet', 'magenta'],
+  lilac: ['lilac', 'mauve'],
+  blue: ['blue', 'bluish'],
+  'pale blue': ['pale blue', 'light blue', 'sky blue', 'pale-blue'],
+  'deep blue': ['deep blue', 'dark blue', 'royal blue', 'intense blue', 'inky blue'],
+  'blue-black': ['blue-black', 'blue black', 'blue/black'],
+  'blue-green': ['blue-green', 'blue green', 'turquoise', 'bluish green'],
+  green: ['green', 'greenish'],
+  'pale green': ['pale green', 'light green'],
+  'dirty green': ['dirty green', 'dark green', 'muddy green', 'olive green'],
+  'grey-green': ['grey-green', 'grey green', 'gray-green', 'gray green', 'greyish green'],
+  grey: ['grey', 'gray', 'greyish'],
+  black: ['black'],
+  colourless: ['colourless', 'colorless'],
+}
+
+const WORDS: readonly (readonly [words: string, name: string])[] = Object.entries(COLOUR_WORDS).flatMap(([name, all]) =>
+  all.map((words) => [words, name] as const),
+)
+const NAMES = Object.keys(COLOUR_WORDS)
+/** Every colour by the name used here. */
+export const COLOUR_NAMES: readonly string[] = NAMES
+const NAMED = new Map(WORDS)
+
+/*
+ * Colours are found first, in one pass, and each is written as one sign and as many fillers as make up its length. The
+ * patterns of the language then need only look for a sign: with every colour spelt out in every one of them, they would
+ * take a third of a second to compile.
+ */
+export const FIRST_SIGN = '\uE000'
+export const FILLER = '\uE0FF'
+
+/** A pattern for any colour, once colours are signs. */
+export const COLOUR = `[${FIRST_SIGN}-\uE0FE]${FILLER}*`
+
+const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+')
+const ANY = new RegExp(
+  `\\b(?:${WORDS.map(([words]) => words)
+    .toSorted((a, b) => b.length - a.length)
+    .map(escaped)
+    .join('|')})\\b`,
+  'gi',
+)
+
+/** The text with every colour as a sign, as long as it was. */
+export function withColourSigns(text: string): string {
+  return text.replace(ANY, (words) => {
+    const name = NAMED.get(words.toLowerCase().replace(/\s+/g, ' ').trim()) ?? ''
+    return String.fromCharCode(FIRST_SIGN.charCodeAt(0) + NAMES.indexOf(name)) + FILLER.repeat(words.length - 1)
+  })
+}
+
+/** The name of a colour from its sign, or undefined. */
+export function colourNamed(sign: string | undefined): string | undefined {
+  return sign === undefined ? undefined : NAMES[sign.charCodeAt(0) - FIRST_SIGN.charCodeAt(0)]
+}

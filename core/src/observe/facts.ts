@@ -1,0 +1,57 @@
+/** A result of a test for a gas. */
+export type GasTest =
+  | 'limewater milky'
+  | 'red litmus blue'
+  | 'blue litmus red'
+  | 'litmus bleached'
+  | 'pops'
+  | 'relights splint'
+  | 'manganate paper decolourised'
+  | 'lead paper black'
+  | 'brown gas'
+  | 'purple vapour'
+  | 'steamy fumes'
+  | 'white smoke'
+  | 'cobalt paper pink'
+  | 'splint out'
+
+/** One thing that a student wrote down as seen. */
+export type ObservedFact =
+  | { readonly kind: 'precipitate'; readonly colour?: string; readonly slight: boolean }
+  /** A precipitate that turns another colour, in air or on standing. */
+  | { readonly kind: 'precipitateTurns'; readonly to: string }
+  | { readonly kind: 'noPrecipitate' }
+  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving?: string }
+  | { readonly kind: 'insoluble' }
+  | { readonly kind: 'solution'; readonly to: string }
+  | { readonly kind: 'decolourised' }
+  | { readonly kind: 'effervescence' }
+  | { readonly kind: 'noGas' }
+  | { readonly kind: 'gas'; readonly test: GasTest }
+  | { readonly kind: 'smell'; readonly of: string }
+  | { readonly kind: 'flame'; readonly colour: string }
+  /** A precipitate that is gone again when the tube is shaken. */
+  | { readonly kind: 'transient'; readonly colour?: string }
+  | { readonly kind: 'ring'; readonly colour: string }
+  /** How a dry solid looks, and what heating does to it. */
+  | { readonly kind: 'solid'; readonly colour: string }
+  | { readonly kind: 'solidTurns'; readonly to: string; readonly when: 'hot' | 'cold' }
+  | { readonly kind: 'sublimes' }
+  | { readonly kind: 'melts' }
+  | { readonly kind: 'droplets' }
+  | { readonly kind: 'warmsUp' }
+  | { readonly kind: 'burns' }
+  | { readonly kind: 'noChange' }
+
+/** A fact with where in the text it was read. */
+export interface Read {
+  readonly fact: ObservedFact
+  readonly span: readonly [from: number, to: number]
+}
+
+/** What was understood of a text, and what was not. */
+export interface Observation {
+  readonly facts: readonly Read[]
+  /** Words that mean something but were not understood. */
+  readonly notUnderstood: readonly { readonly text: string; readonly span: readonly [number, number] }[]
+}

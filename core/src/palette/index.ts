@@ -1,0 +1,1 @@
+export { CHEMICAL_COLOURS, type ChemicalColour, colourOfSolution, type SolutionLook } from './palette.ts'

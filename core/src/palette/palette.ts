@@ -1,0 +1,70 @@
+/**
+ * Colours of substances, by the names they are called by. Used only where glass is drawn and in chips that say the
+ * name beside them.
+ */
+export const CHEMICAL_COLOURS = {
+  colourless: '#DCE9EE',
+  'deep purple': '#6A1B6E',
+  'red-brown': '#8A4A1F',
+  orange: '#E07B1A',
+  yellow: '#F0D04A',
+  'yellow-brown': '#C79A3A',
+  blue: '#4A90C8',
+  'pale green': '#BFDDBB',
+  green: '#5FA45F',
+  pink: '#E9A3BC',
+  'very pale pink': '#F3DCE2',
+  red: '#C7382E',
+  'wine red': '#8C2547',
+  purple: '#7C4A9C',
+  'blue-black': '#232A4D',
+  grey: '#9A9A96',
+  white: '#FBFBF7',
+  'off-white': '#EDE6D6',
+  cream: '#F3E7C2',
+  'pale yellow': '#F3E9A6',
+  'bright yellow': '#F2C81E',
+  brown: '#6E4523',
+  'brick-red': '#A8432F',
+  'blood red': '#8E1B1F',
+  'pale pink': '#F2D3DA',
+  lilac: '#C3A6D8',
+  'pale blue': '#A9D0EA',
+  'deep blue': '#1E3F8F',
+  'blue-green': '#3C9C93',
+  'dirty green': '#56704C',
+  'grey-green': '#8AA08C',
+  black: '#26272B',
+} as const satisfies Record<string, string>
+
+export type ChemicalColour = keyof typeof CHEMICAL_COLOURS
+
+/** What a solution looks like in glass. */
+export interface SolutionLook {
+  readonly colour: ChemicalColour
+  /** Too dark to see the bottom of the meniscus through it. */
+  readonly dark: boolean
+}
+
+interface Row {
+  readonly holds: RegExp
+  readonly look: SolutionLook
+}
+
+/** Common practice; at the strengths titrations use. The first row that fits counts. */
+const LOOKS: readonly Row[] = [
+  { holds: /MnO4/, look: { colour: 'deep purple', dark: true } },
+  { holds: /Cr2O7/, look: { colour: 'orange', dark: false } },
+  { holds: /CrO4/, look: { colour: 'yellow', dark: false } },
+  { holds: /^K?I[23]/, look: { colour: 'red-brown', dark: true } },
+  { holds: /Cu(SO4|Cl2|\(NO3\)2)/, look: { colour: 'blue', dark: false } },
+  { holds: /Fe(Cl3|2\(SO4\)3|\(NO3\)3|3\+)/, look: { colour: 'yellow-brown', dark: false } },
+  { holds: /Fe(SO4|Cl2|\(SO4\)2|2\+)/, look: { colour: 'pale green', dark: false } },
+  { holds: /Ni(SO4|Cl2|\(NO3\)2)/, look: { colour: 'green', dark: false } },
+  { holds: /Co(SO4|Cl2|\(NO3\)2)/, look: { colour: 'pink', dark: false } },
+]
+
+/** How a solution of a solute looks; colourless when nothing else is known. */
+export function colourOfSolution(solute: string | undefined): SolutionLook {
+  return LOOKS.find(({ holds }) => solute !== undefined && holds.test(solute))?.look ?? { colour: 'colourless', dark: false }
+}

@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest'
+import { expectedIn } from '../identify/index.ts'
+import { compareConclusion, ionsNamed, schemePath } from './index.ts'
+
+describe('what a conclusion names', () => {
+  // Common practice: the words and formulae of students' conclusions.
+  it.each<[string, readonly string[]]>([
+    ['Jar H is ammonium aluminium sulfate', ['NH4+', 'Al3+', 'SO4^2-']],
+    ['contains Fe2+ and SO42-', ['Fe2+', 'SO4^2-']],
+    ['Fe²⁺, Cl⁻', ['Fe2+', 'Cl-']],
+    ['iron(III) chloride', ['Fe3+', 'Cl-']],
+    ['ferrous sulphate, no chloride', ['Fe2+', 'SO4^2-']],
+    ['copper(II) nitrate, not carbonate', ['Cu2+', 'NO3-']],
+    ['nothing can be said yet', []],
+    ['Jar G is nickel(II) chloride: green precipitate with sodium hydroxide, white with silver nitrate.', ['Ni2+', 'Cl-']],
+    ['It contains iron(II) because sodium hydroxide gave a dirty green precipitate', ['Fe2+']],
+    ['White precipitate with silver nitrate, so chloride. Sulfate is absent', ['Cl-']],
+  ])('%s', (text, ions) => {
+    expect(ionsNamed(text)).toEqual(ions)
+  })
+
+  it('is laid beside what the record shows', () => {
+    const ions = [
+      { ion: 'Fe2+', verdict: 'present', probability: 0.99, for: [], against: [] },
+      { ion: 'NH4+', verdict: 'present', probability: 0.98, for: [], against: [] },
+      { ion: 'Cl-', verdict: 'possible', probability: 0.3, for: [], against: [] },
+    ] as const
+    expect(compareConclusion('iron(II) chloride', { ions })).toEqual({ agreed: ['Fe2+'], notShown: ['Cl-'], missed: ['NH4+'] })
+  })
+})
+
+describe('the guided path through the groups', () => {
+  const add = (reagent: string, amount: string, saw: string) => ({ do: 'add' as const, reagent, amount, saw })
+  it('marks a group by what was seen, and says what to take forward', () => {
+    const sample = {
+      material: 'M',
+      tubes: [
+        {
+          id: 'M1',
+          steps: [add('HCl(aq)', '1 cm3', 'no visible change'), add('H2S(g)', 'excess', 'black ppt'), { do: 'filter' as const }],
+        },
+        { id: 'M2', from: 'M1', take: 'filtrate' as const, steps: [{ do: 'boil' as const }] },
+      ],
+    }
+    const path = schemePath(sample)
+    expect(path.map(({ group, state }) => `${group} ${state}`)).toEqual([
+      'I absent',
+      'II present',
+      'III to do',
+      'IV later',
+      'V later',
+      'VI later',
+    ])
+    expect(path[0]?.takes).toMatch(/same solution/)
+    expect(path[1]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/filtrate goes on/) })
+    expect(path[2]?.does).toContain('NH3 to excess')
+  })
+
+  it('a residue is confirmed by itself and is not on the path', () => {
+    const tubes = [
+      { id: 'M1', steps: [add('HCl(aq)', '1 cm3', 'white ppt')] },
+      { id: 'M2', from: 'M1', take: 'residue' as const, steps: [add('H2S(g)', 'excess', 'black ppt')] },
+    ]
+    expect(schemePath({ material: 'M', tubes })[1]?.state).toBe('to do')
+  })
+})
+
+it('what an ion should have shown is foretold step by step, with its equation', () => {
+  const samples = [
+    {
+      material: 'P',
+      tubes: [
+        {
+          id: 'P1',
+          cm3: '1',
+          steps: [
+            { do: 'add' as const, reagent: 'NH3(aq)', amount: 'drops', saw: 'white ppt' },
+            { do: 'add' as const, reagent: 'NH3(aq)', amount: 'excess' },
+          ],
+        },
+      ],
+    },
+  ]
+  const expected = expectedIn(samples, 'P1', ['Cu2+'])
+  // Svehla's edition of Vogel's textbook, from memory: pale blue, then a deep blue solution.
+  expect(expected?.[0]?.saw).toMatch(/blue precipitate/)
+  expect(expected?.[1]?.saw).toMatch(/deep blue solution/)
+  expect(expected?.[1]?.equations.length).toBeGreaterThan(0)
+  expect(expectedIn(samples, 'P9', ['Cu2+'])).toBeUndefined()
+})

@@ -1,0 +1,235 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { COLOUR_NAMES } from '../observe/index.ts'
+import { CHEMICAL_COLOURS } from '../palette/index.ts'
+import { type PartOf, readTaskText } from '../record/index.ts'
+import { REAGENTS } from '../tube/index.ts'
+import {
+  type Action,
+  cautionOf,
+  completeAction,
+  drawTube,
+  findReagent,
+  type GuardContext,
+  gridOf,
+  guardsFor,
+  meaningOf,
+  readAction,
+  sayAction,
+} from './index.ts'
+
+type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
+
+const add = (reagent: string, amount = 'drops'): Action => ({ do: 'add', reagent, amount })
+
+describe('what was done, as it is typed at the bench', () => {
+  // Common practice: words and abbreviations of the bench.
+  it.each<[string, Action]>([
+    ['3 drops NaOH', add('NaOH(aq)')],
+    ['a few drops of sodium hydroxide', add('NaOH(aq)')],
+    ['NaOH xs', add('NaOH(aq)', 'excess')],
+    ['excess ammonia', add('NH3(aq)', 'excess')],
+    ['2 cm3 dil HCl', add('HCl(aq)', '2 cm3')],
+    ['1.5 cm³ nitric acid', add('HNO3(aq)', '1.5 cm3')],
+    ['2 mL conc. HCl', add('HCl(conc)', '2 cm3')],
+    ['conc ammonia', add('NH3(conc)')],
+    ['barium chloride', add('BaCl2(aq)')],
+    ['barium nitrate', add('Ba(NO3)2(aq)')],
+    ['AgNO₃', add('AgNO3(aq)')],
+    ['silver nitrate', add('AgNO3(aq)')],
+    ['permanganate', add('KMnO4(aq)')],
+    ['bromine water', add('Br2(aq)')],
+    ['al foil', add('Al(s)', 'piece')],
+    ['a spatula of solid ammonium chloride', add('NH4Cl(s)', 'solid')],
+    ['K4Fe(CN)6', add('K4Fe(CN)6(aq)')],
+    ['warm', { do: 'warm' }],
+    ['warmed gently', { do: 'warm' }],
+    ['warm, damp red litmus', { do: 'warm', reagent: 'damp red litmus paper' }],
+    ['warm, red litmus', { do: 'warm', reagent: 'red litmus paper' }],
+    ['boil', { do: 'boil' }],
+    ['heat strongly', { do: 'heat' }],
+    ['let it cool', { do: 'cool' }],
+    ['stood 5 min', { do: 'stand' }],
+    ['filter', { do: 'filter' }],
+    ['flame test', { do: 'flame' }],
+    ['lighted splint', { do: 'gas', reagent: 'lighted splint' }],
+    ['gas: limewater', { do: 'gas', reagent: 'limewater' }],
+    ['dissolve in water', { do: 'dissolve', reagent: 'H2O(l)' }],
+    ['red litmus', { do: 'add', reagent: 'red litmus' }],
+    ['universal indicator', { do: 'add', reagent: 'universal indicator' }],
+    ['drops of sample into NaOH', { ...add('NaOH(aq)'), order: 'sample into reagent' }],
+    ['appearance', { do: 'look' }],
+  ])('%s', (text, action) => {
+    expect(readAction(text)).toEqual({ kind: 'action', action })
+  })
+
+  it('xs alone goes on with the reagent of the step before, and asks which where there is none', () => {
+    expect(readAction('xs', 'NaOH(aq)')).toEqual({ kind: 'action', action: add('NaOH(aq)', 'excess') })
+    expect(readAction('xs')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('Of which reagent?') })
+  })
+
+  it('says what it does not understand', () => {
+    expect(readAction('wibble')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('“wibble”') })
+    expect(readAction('')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('3 drops NaOH') })
+  })
+
+  it('every bottle is found by its formula and by its name, and its action is read back', () => {
+    for (const [formula, { says, paper }] of Object.entries(REAGENTS)) {
+      expect(findReagent(formula)?.formula, formula).toBe(formula)
+      if (!paper) expect(findReagent(says)?.formula, says).toBe(formula)
+      for (const amount of paper ? [] : ['drops', 'excess', '2 cm3'])
+        expect(readAction(sayAction(add(formula, amount)))).toEqual({ kind: 'action', action: add(formula, amount) })
+    }
+  })
+
+  it('completes what has been begun: a bottle in its place, or a whole act', () => {
+    expect(completeAction('3 drops sod')[0]).toMatch(/^3 drops Na/)
+    expect(completeAction('3 drops silv')).toEqual(['3 drops AgNO3(aq)'])
+    expect(completeAction('war')).toEqual(['warm, damp red litmus', 'warm'])
+    expect(completeAction('boil')).toEqual([])
+    expect(completeAction('')).toEqual([])
+  })
+})
+
+const context = (before: readonly Action[], more: Partial<GuardContext> = {}): GuardContext => ({
+  before,
+  volume: 1,
+  tubes: [{ id: 'P0', steps: [add('NaOH(aq)'), add('NH3(aq)')] }],
+  ...more,
+})
+const codes = (act: Action, given: GuardContext) => guardsFor(act, given).map(({ code }) => code.replace('guard.', ''))
+
+/** Common practice of the bench: with the situation, and without it. */
+describe('guards before the act', () => {
+  it.each<[string, Action, GuardContext, GuardContext]>([
+    ['wrongAcid', add('AgNO3(aq)'), context([add('HCl(aq)')]), context([add('HNO3(aq)')])],
+    ['wrongAcid', add('Ba(NO3)2(aq)'), context([add('H2SO4(aq)')]), context([add('HNO3(aq)')])],
+    ['notAcidified', add('BaCl2(aq)'), context([]), context([add('HCl(aq)')])],
+    ['ownIon', add('AgNO3(aq)'), context([add('HNO3(aq)'), add('BaCl2(aq)')]), context([add('HNO3(aq)')])],
+    ['ownIon', { do: 'flame' }, context([add('NaOH(aq)')]), context([])],
+    ['ownIon', { do: 'warm' }, context([add('NH3(aq)'), add('NaOH(aq)')]), context([add('NaOH(aq)')])],
+    [
+      'boilOffAmmonium',
+      add('Al(s)', 'piece'),
+      context([add('NaOH(aq)', 'excess')]),
+      context([add('NaOH(aq)', 'excess'), { do: 'boil' }]),
+    ],
+    [
+      'oxidiseFirst',
+      add('NH4Cl(s)', 'solid'),
+      context([add('HCl(aq)'), add('H2S(g)')]),
+      context([add('HCl(aq)'), add('H2S(g)'), { do: 'boil' }, add('HNO3(conc)')]),
+    ],
+    ['coolFirst', add('NH3(aq)'), context([{ do: 'warm' }]), context([{ do: 'warm' }, { do: 'cool' }])],
+    [
+      'dryLitmus',
+      { do: 'warm', reagent: 'red litmus paper' },
+      context([add('NaOH(aq)')]),
+      context([add('NaOH(aq)')], { tubes: [] }),
+    ],
+    ['usedPortion', add('NH3(aq)'), context([add('NaOH(aq)')]), context([add('NH3(aq)')])],
+    ['dropsFirst', add('NaOH(aq)', 'excess'), context([], { tubes: [] }), context([])],
+    ['tooFull', { do: 'boil' }, context([], { volume: 9 }), context([], { volume: 5 })],
+  ])('%s', (code, act, dangerous, harmless) => {
+    expect(codes(act, dangerous)).toContain(code)
+    const mended = code === 'dryLitmus' ? { ...act, reagent: 'damp red litmus paper' } : act
+    expect(codes(mended, harmless)).not.toContain(code)
+  })
+
+  it('are silent on the demo, whose every step was done as it should be', () => {
+    const part = readTaskText(readFileSync(new URL('../../../demo/four-jars.hoplark.json', import.meta.url), 'utf8')).parts.find(
+      (one) => one.kind === 'rack',
+    )
+    const samples = part?.kind === 'rack' ? part.samples : []
+    const all = new Map(samples.flatMap(({ tubes }) => tubes.map((one) => [one.id, one] as const)))
+    const alarms = samples.flatMap(({ tubes }) =>
+      tubes.flatMap((one) => {
+        const parent = one.from === undefined ? undefined : all.get(one.from)
+        return one.steps.flatMap((act, index) =>
+          codes(act, {
+            before: [...(parent?.steps ?? []), ...one.steps.slice(0, index)],
+            volume: drawTube({ ...one, steps: one.steps.slice(0, index) }, all).volume,
+            tubes,
+          }).map((code) => `${one.id}.${index + 1} ${code}`),
+        )
+      }),
+    )
+    expect(samples.length).toBeGreaterThan(3)
+    expect(alarms).toEqual([])
+  })
+
+  it('cautions give their reason and defer', () => {
+    expect(cautionOf(add('AgNO3(aq)'))).toMatch(/stain.*your supervisor/)
+    expect(cautionOf({ do: 'warm' })).toMatch(/away from everyone.*your supervisor/)
+    expect(cautionOf(add('KI(aq)'))).toBeUndefined()
+  })
+})
+
+const tube = (id: string, steps: readonly (readonly [Action, string])[], more: Partial<Tube> = {}): Tube => ({
+  id,
+  cm3: '1',
+  steps: steps.map(([act, saw]) => ({ ...act, saw })),
+  ...more,
+})
+const drawn = (one: Tube, all: readonly Tube[] = [one], appearance?: string) =>
+  drawTube(one, new Map(all.map((each) => [each.id, each])), appearance === undefined ? {} : { appearance })
+
+describe('a tube as it is drawn', () => {
+  it('comes from what was recorded: precipitate, excess, litmus', () => {
+    const first = tube('H1', [[add('NaOH(aq)'), 'dirty green ppt']])
+    expect(drawn(first, [first], 'pale green crystals').solid).toEqual({ colour: 'dirty green', much: true, settled: false })
+    const steps: readonly (readonly [Action, string])[] = [
+      [add('NaOH(aq)'), 'dirty green ppt'],
+      [add('NaOH(aq)', 'excess'), 'insoluble in excess'],
+      [{ do: 'warm' }, 'gas turned damp red litmus paper blue'],
+    ]
+    const warmed = drawn(tube('H1', steps))
+    expect(warmed.solid?.settled).toBe(true)
+    expect(warmed.paper).toEqual({ from: 'red', to: 'blue' })
+    expect(warmed.volume).toBeCloseTo(5.15)
+  })
+
+  it('dissolved gives its colour, filtering leaves the solid behind, and a tube goes on from another', () => {
+    const parent = tube('P1', [
+      [add('NaOH(aq)'), 'grey-green ppt'],
+      [add('NaOH(aq)', 'excess'), 'dissolves giving a green solution'],
+    ])
+    expect(drawn(parent)).toMatchObject({ liquid: 'green' })
+    expect(drawn(parent).solid).toBeUndefined()
+    const onward = tube('P1a', [[add('H2O2(aq)', 'excess'), 'turned yellow']], { from: 'P1' })
+    expect(drawn(onward, [parent, onward]).liquid).toBe('yellow')
+    const barium = tube('P2', [
+      [add('BaCl2(aq)'), 'white ppt'],
+      [{ do: 'filter' }, 'colourless solution'],
+    ])
+    expect(drawn(barium).solid).toBeUndefined()
+  })
+
+  it('coloured crystals colour their solution', () => {
+    expect(drawn(tube('G1', []), undefined, 'green crystals')).toMatchObject({ liquid: 'green', volume: 1 })
+  })
+
+  it('has a colour in the palette for every colour that can be read', () => {
+    for (const name of COLOUR_NAMES) expect(Object.keys(CHEMICAL_COLOURS), name).toContain(name)
+  })
+})
+
+describe('what a step means', () => {
+  it('names the gas, what explains it, and what a later step speaks against', () => {
+    expect(meaningOf({ explains: ['Fe2+', 'Cr3+'], rulesOut: [] })).toBe('iron(II) or chromium(III)')
+    expect(meaningOf({ explains: ['Fe2+'], rulesOut: ['Cr3+'] }, [], ['Fe2+', 'Cr3+'])).toBe('iron(II); not chromium(III)')
+    expect(meaningOf({ explains: ['NH4+'], rulesOut: [] }, ['NH3'])).toBe('ammonia; ammonium')
+    expect(meaningOf({ explains: [], rulesOut: ['SO4^2-'] })).toBe('none of sulfate')
+  })
+})
+
+it('the grid has a cell for every sample and test, done or not', () => {
+  const samples = [
+    { material: 'P', tubes: [tube('P1', [[add('NaOH(aq)'), 'white ppt']])] },
+    { material: 'Q', tubes: [tube('Q1', [[add('NaOH(aq)'), '']]), tube('Q2', [[{ do: 'flame' }, 'lilac flame']])] },
+  ]
+  expect(gridOf({ samples }).map(({ test, cells }) => [test, ...cells])).toEqual([
+    ['3 drops NaOH(aq)', { tube: 'P1', saw: ['white ppt'] }, { tube: 'Q1', saw: [undefined] }],
+    ['flame test', undefined, { tube: 'Q2', saw: ['lilac flame'] }],
+  ])
+})

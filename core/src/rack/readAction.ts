@@ -1,0 +1,130 @@
+import type { PartOf } from '../record/index.ts'
+import { gasTestNamed, REAGENTS } from '../tube/index.ts'
+import { findReagent } from './reagentWords.ts'
+
+type Step = PartOf<'rack'>['samples'][number]['tubes'][number]['steps'][number]
+
+/** What a student typed as done, as the record keeps it. */
+export type Action = Pick<Step, 'do' | 'reagent' | 'amount' | 'order'>
+
+/** An action, or what of the text was not understood. */
+export type ReadAction =
+  | { readonly kind: 'action'; readonly action: Action }
+  | { readonly kind: 'notUnderstood'; readonly says: string }
+
+const ACTS: readonly (readonly [pattern: RegExp, act: Action['do']])[] = [
+  [/\bboil/i, 'boil'],
+  [/\b(?:heat(?:ed)?\s+strongly|strong(?:ly)?\s+heat|heat)/i, 'heat'],
+  [/\bwarm/i, 'warm'],
+  [/\b(?:cool|let\s+it\s+cool)/i, 'cool'],
+  [/\b(?:stand|stood|left|leave|wait)/i, 'stand'],
+  [/\bfilter/i, 'filter'],
+  [/\bflame/i, 'flame'],
+  [/\bshak/i, 'shake'],
+  [/\b(?:smell|waft|sniff)/i, 'smell'],
+  [/\b(?:look|appearance|at\s+first)/i, 'look'],
+]
+
+const EXCESS = /\b(?:xs|excess|till\s+no\s+(?:further|more)\s+change)\b/i
+const DROPS = /\b(?:(\d+|a\s+few|few|one|two|three|some)\s+)?(?:drops?|gtt)\b/i
+const VOLUME = /(\d+(?:[.,]\d+)?)\s*(?:cm3|cm³|cm\^3|ml|cc)(?![a-z0-9])/i
+const EQUAL = /\b(?:equal|same)\s+vol/i
+const SOLID = /\b(?:spatula|measure|solid|pinch)\b/i
+const REVERSED = /\b(?:sample|it|solution)\s+(?:in)?to\b|\breverse/i
+/** Papers held at the mouth of the tube, not dipped. */
+const AT_MOUTH = /\b(?:damp|moist|wet|gas|mouth)\b/i
+
+function amountIn(text: string, reagent: string): string {
+  if (EXCESS.test(text)) return 'excess'
+  const volume = VOLUME.exec(text)?.[1]
+  if (volume !== undefined) return `${volume.replace(',', '.')} cm3`
+  if (EQUAL.test(text)) return 'equal'
+  if (DROPS.test(text)) return 'drops'
+  if (REAGENTS[reagent]?.element !== undefined) return 'piece'
+  return REAGENTS[reagent]?.state === 's' || SOLID.test(text) ? 'solid' : 'drops'
+}
+
+const EXAMPLES = '3 drops NaOH, xs, warm with damp red litmus, boil, flame'
+
+/**
+ * Reads what was done, as it is typed at the bench: `3 drops NaOH`, `xs`, `warm, damp red litmus`, `2 cm3 conc HCl`.
+ *
+ * @param last - the reagent of the step before, which `xs` alone goes on with
+ */
+export function readAction(text: string, last?: string): ReadAction {
+  const typed = text.trim()
+  const act = ACTS.find(([pattern]) => pattern.test(typed))?.[1]
+  const test = gasTestNamed(typed)
+  const paper = /\b(?:red|blue)\s+litmus\b|\buniversal\b/i.exec(typed)
+  if (act !== undefined) {
+    // A reagent beside an act is a test of the gas, held at the mouth.
+    return { kind: 'action', action: { do: act, ...(test && act !== 'smell' ? { reagent: testText(typed, test) } : {}) } }
+  }
+  if (/\bdissolv/i.test(typed)) {
+    const named = findReagent(typed)
+    return { kind: 'action', action: { do: 'dissolve', ...(named ? { reagent: named.formula } : {}) } }
+  }
+  if (test && (AT_MOUTH.test(typed) || /splint|lime ?water|rod/i.test(typed)))
+    return { kind: 'action', action: { do: 'gas', reagent: testText(typed, test) } }
+  if (paper) {
+    const dipped = /universal/i.test(typed) ? 'universal indicator' : paper[0].toLowerCase().replace(/\s+/g, ' ')
+    return { kind: 'action', action: { do: 'add', reagent: dipped } }
+  }
+  const named = findReagent(typed)
+  if (named) {
+    const order = REVERSED.test(typed) ? { order: 'sample into reagent' } : {}
+    return { kind: 'action', action: { do: 'add', reagent: named.formula, amount: amountIn(typed, named.formula), ...order } }
+  }
+  if ((EXCESS.test(typed) || DROPS.test(typed) || VOLUME.test(typed)) && last !== undefined)
+    return { kind: 'action', action: { do: 'add', reagent: last, amount: amountIn(typed, last) } }
+  return {
+    kind: 'notUnderstood',
+    says:
+      typed === ''
+        ? `Type what you did, for example ${EXAMPLES}.`
+        : EXCESS.test(typed) || DROPS.test(typed)
+          ? 'Of which reagent? Nothing has been added in this tube yet.'
+          : `“${typed}” names no reagent or action known here. Try ${EXAMPLES}.`,
+  }
+}
+
+/** Litmus that was not said to be damp is kept as it was said, so that it can be asked about. */
+function testText(typed: string, test: string): string {
+  return test.startsWith('damp') && !/\b(?:damp|moist|wet)\b/i.test(typed) ? test.replace('damp ', '') : test
+}
+
+const AMOUNT_WORDS: Readonly<Record<string, (reagent: string) => string>> = {
+  drops: (reagent) => `3 drops ${reagent}`,
+  excess: (reagent) => `${reagent} to excess`,
+  equal: (reagent) => `equal volume of ${reagent}`,
+  solid: (reagent) => `a measure of ${reagent}`,
+  piece: (reagent) => `a piece of ${reagent}`,
+}
+
+const DONE: Readonly<Record<Action['do'], string>> = {
+  look: 'appearance',
+  smell: 'smelt, by wafting',
+  dissolve: 'dissolved in water',
+  add: 'added',
+  shake: 'shaken',
+  warm: 'warmed gently',
+  heat: 'heated strongly',
+  boil: 'boiled',
+  cool: 'cooled',
+  stand: 'left to stand',
+  filter: 'filtered',
+  flame: 'flame test',
+  gas: 'gas test',
+}
+
+/** An action as the record shows it: `3 drops NaOH(aq)`, `warmed gently, damp red litmus paper`. */
+export function sayAction({ do: act, reagent, amount, order }: Action): string {
+  const reversed = order === undefined ? '' : ', sample into reagent'
+  if (act === 'add' && reagent !== undefined) {
+    if (REAGENTS[reagent]?.paper) return `${reagent} paper`
+    const volume = amount?.replace('cm3', 'cm³')
+    return `${AMOUNT_WORDS[amount ?? 'drops']?.(reagent) ?? `${volume} ${reagent}`}${reversed}`
+  }
+  if (act === 'dissolve' && reagent !== undefined && reagent !== 'H2O(l)') return `dissolved in ${reagent}`
+  return reagent === undefined ? DONE[act] : `${act === 'gas' ? '' : `${DONE[act]}, `}${reagent}`
+}

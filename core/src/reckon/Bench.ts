@@ -1,0 +1,138 @@
+import { Exact } from '../number/index.ts'
+import { type Entry, entryText, findMaterial, findPart, materialLabel, type Task } from '../record/index.ts'
+import { type Formula, molarMassOf, nameOf } from '../substance/index.ts'
+import { type Key, Network } from './network.ts'
+import { readFormula, speciesKey } from './species.ts'
+
+/** A place where amounts are: a weighing (`w:`), a material (`m:`), a titration's flask, titre … (`t:`), a heating (`h:`). */
+export type Place = string
+
+/**
+ * The task seen as quantities at places. Relations are laid over it by the files in `relations/`; each asks here
+ * for the key of a quantity, which is defined the first time with its words, symbol and unit.
+ */
+export class Bench {
+  readonly network = new Network()
+  readonly task: Task
+  private readonly placeWords = new Map<Place, string>()
+
+  constructor(task: Task) {
+    this.task = task
+  }
+
+  /** Says what a place is called in a line of working. */
+  callPlace(place: Place, words: string): void {
+    if (!this.placeWords.has(place)) this.placeWords.set(place, words)
+  }
+
+  words(place: Place): string {
+    return this.placeWords.get(place) ?? place.slice(2)
+  }
+
+  label(material: string): string {
+    return materialLabel(this.task, material)
+  }
+
+  amount(species: Formula, place: Place): Key {
+    return this.network.defineOnce(`n:${speciesKey(species)}@${place}`, () => ({
+      says: `amount of ${nameOf(species)} in ${this.words(place)}`,
+      symbol: 'n',
+      fullSymbol: `n(${species.text})`,
+      unit: 'mol',
+    }))
+  }
+
+  /** Mass of one species at a place; the mass of everything there is `totalMass`. */
+  mass(species: Formula, place: Place): Key {
+    return this.network.defineOnce(`m:${speciesKey(species)}@${place}`, () => ({
+      says: `mass of ${nameOf(species)} in ${this.words(place)}`,
+      symbol: 'm',
+      fullSymbol: `m(${species.text})`,
+      unit: 'g',
+    }))
+  }
+
+  totalMass(place: Place): Key {
+    return this.network.define({
+      key: `mass@${place}`,
+      says: `mass of ${this.words(place)}`,
+      symbol: 'm',
+      fullSymbol: 'm',
+      unit: 'g',
+    })
+  }
+
+  volume(place: Place, says?: string): Key {
+    return this.network.define({
+      key: `V@${place}`,
+      says: says ?? `volume of ${this.words(place)}`,
+      symbol: 'V',
+      fullSymbol: 'V',
+      unit: 'cm3',
+    })
+  }
+
+  concentration(species: Formula, material: string): Key {
+    return this.network.defineOnce(`c:${speciesKey(species)}@m:${material}`, () => ({
+      says: `concentration of ${nameOf(species)} in ${this.label(material)}`,
+      symbol: 'c',
+      fullSymbol: `c(${species.text})`,
+      unit: 'mol/dm3',
+    }))
+  }
+
+  massConcentration(species: Formula, material: string): Key {
+    return this.network.defineOnce(`r:${speciesKey(species)}@m:${material}`, () => ({
+      says: `mass concentration of ${nameOf(species)} in ${this.label(material)}`,
+      symbol: 'ρ',
+      fullSymbol: `ρ(${species.text})`,
+      unit: 'g/dm3',
+    }))
+  }
+
+  molarMass(species: Formula): Key {
+    const key = `M:${speciesKey(species)}`
+    if (!this.network.givens.has(key)) {
+      this.network.define({
+        key,
+        says: `molar mass of ${species.text}`,
+        symbol: 'M',
+        fullSymbol: `M(${species.text})`,
+        unit: 'g/mol',
+      })
+      const { atomicMasses } = this.task.conventions
+      const value = molarMassOf(species, atomicMasses)
+      // Masses to one decimal are written with it, 18.0, also where it is nought.
+      this.network.give(key, { value, text: atomicMasses === 'one-decimal' ? value.toFixed(1) : value.toFixed(), reading: false })
+    }
+    return key
+  }
+
+  /** Gives a quantity the value of an entry of the record, or asks for it where the entry is not there yet. */
+  read(key: Key, entry: Entry | undefined, at: string, ask: string): void {
+    this.network.ask(key, ask)
+    if (entry === undefined) return
+    const text = entryText(entry)
+    this.network.give(key, { value: new Exact(text), text, at, reading: true })
+  }
+
+  /** The formula of what a material is or holds, or undefined when it is unknown or does not parse. */
+  solute(material: string): Formula | undefined {
+    const text = findMaterial(this.task, material)?.solute
+    return text === undefined ? undefined : readFormula(text)
+  }
+
+  /** The solution part that made a material up, if one did. */
+  madeBy(material: string) {
+    return this.task.parts.find((part) => part.kind === 'solution' && part.gives === material)
+  }
+
+  weighing(id: string) {
+    return findPart(this.task, 'weighing', id)
+  }
+
+  /** Weighings of a material, in the order done. */
+  weighingsOf(material: string) {
+    return this.task.parts.filter((part) => part.kind === 'weighing').filter((part) => part.of === material)
+  }
+}

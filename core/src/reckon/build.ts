@@ -1,0 +1,152 @@
+import type { Question, Task } from '../record/index.ts'
+import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
+import { Bench } from './Bench.ts'
+import { relateHeating } from './relations/heating.ts'
+import { relateStrength } from './relations/materials.ts'
+import { relateMixtures } from './relations/mixtures.ts'
+import { Presence } from './relations/presence.ts'
+import { relateQuestion, spokenOf } from './relations/questions.ts'
+import { type Roles, rolesOf } from './relations/roles.ts'
+import { relateConcentrations, relateSolution, relateSolutionVolume } from './relations/solutions.ts'
+import { type Loose, relateMasses, relateSpecies, relateSpeciesInSolution } from './relations/species.ts'
+import type { Target } from './relations/target.ts'
+import { flasksOf, relateTitration } from './relations/titrations.ts'
+import { relatePureSolid, relateWeighing } from './relations/weighings.ts'
+import { readEquation, readFormula, speciesKey } from './species.ts'
+
+/** A task as a network, with what each question comes to in it. */
+export interface Built {
+  readonly bench: Bench
+  readonly assessments: ReadonlyMap<string, Assessment>
+  readonly roles: TitrationRoles
+  readonly targets: readonly { readonly question: Question; readonly target: Target }[]
+  /** What keeps titrations from being worked out at all, by part id. */
+  readonly gaps: ReadonlyMap<string, string>
+}
+
+type TitrationRoles = ReadonlyMap<string, Roles>
+
+/** Finds which species are spoken of where; a sample carries them from the weighing to the flask. */
+function findPresence(bench: Bench, roles: TitrationRoles, assessments: ReadonlyMap<string, Assessment>): Presence {
+  const presence = new Presence()
+  const { task } = bench
+  for (const material of task.materials) {
+    const solute = material.solute === undefined ? undefined : readFormula(material.solute)
+    if (solute) presence.add(`m:${material.id}`, solute)
+  }
+  for (const part of task.parts) {
+    if (part.kind === 'weighing') presence.link(`m:${part.of}`, `w:${part.id}`)
+    else if (part.kind === 'heating') presence.link(`m:${part.of}`, `h:${part.id}`)
+    else if (part.kind === 'solution') {
+      for (const source of part.from)
+        presence.link(`m:${part.gives}`, 'weighing' in source ? `w:${source.weighing}` : `m:${source.material}`)
+    } else if (part.kind === 'titration') {
+      const [role, assessment] = [roles.get(part.id), assessments.get(part.id)]
+      if (!role || !assessment) continue
+      for (const { place, run } of flasksOf(part, assessment)) {
+        const flask = `${place}/flask`
+        for (const content of part.flask)
+          presence.link(flask, 'weighing' in content ? `w:${content.weighing}` : `m:${content.material}`)
+        const own = run === undefined ? undefined : part.runs[run]?.weighing
+        if (own !== undefined) presence.link(flask, `w:${own}`)
+        for (const step of role.before) {
+          presence.add(flask, step.analyte.formula)
+          if (step.kind === 'leftOver') presence.add(flask, step.linked.formula)
+        }
+        if (role.before.length === 0) for (const { titrated } of [role, ...role.also]) presence.add(flask, titrated.formula)
+        presence.link(`m:${part.burette}`, `${place}/titre`)
+        presence.add(`${place}/titre`, role.burette.formula)
+      }
+    }
+  }
+  for (const question of task.questions) for (const { formula, place } of spokenOf(bench, question)) presence.add(place, formula)
+  return presence
+}
+
+/** Species that a question asks for and no equation names, and those that equations name. */
+function findLoose(bench: Bench): Loose {
+  const reacting = bench.task.parts
+    .flatMap((part) => (part.kind === 'titration' ? part.reactions : []))
+    .flatMap(({ equation }) => {
+      const read = readEquation(equation)
+      return read ? [...read.reactants, ...read.products].map(({ formula }) => formula) : []
+    })
+  const named = new Set(reacting.map(speciesKey))
+  const asked = bench.task.questions.flatMap((question) => spokenOf(bench, question)).map(({ formula }) => formula)
+  return { asked: asked.filter((formula) => !named.has(speciesKey(formula))), reacting }
+}
+
+function relateEverything(bench: Bench, roles: TitrationRoles, assessments: ReadonlyMap<string, Assessment>): void {
+  const presence = findPresence(bench, roles, assessments)
+  const loose = findLoose(bench)
+  const { task } = bench
+  const places: string[] = []
+  for (const part of task.parts) {
+    if (part.kind === 'weighing') {
+      relateWeighing(bench, part)
+      relatePureSolid(bench, part)
+      places.push(`w:${part.id}`)
+    } else if (part.kind === 'heating') {
+      relateHeating(bench, part)
+      places.push(`h:${part.id}`)
+    }
+  }
+  for (const material of task.materials) {
+    const made = bench.madeBy(material.id)
+    const volume = made?.kind === 'solution' ? relateSolutionVolume(bench, made) : undefined
+    const species = presence.at(`m:${material.id}`)
+    if (made?.kind === 'solution') relateSolution(bench, made, species)
+    if (material.form !== 'solution' && material.form !== 'liquid') continue
+    relateStrength(bench, material)
+    relateConcentrations(bench, material.id, species, volume)
+    relateSpeciesInSolution(bench, material.id, species, loose)
+    if (made) places.push(`m:${material.id}`)
+  }
+  for (const part of task.parts) {
+    const [role, assessment] = part.kind === 'titration' ? [roles.get(part.id), assessments.get(part.id)] : []
+    if (part.kind !== 'titration' || !role || !assessment) continue
+    relateTitration(bench, part, assessment, role, presence.at(`t:${part.id}/flask`))
+    places.push(...flasksOf(part, assessment).flatMap(({ place }) => [`${place}/flask`, `${place}/titre`]))
+  }
+  relateMixtures(bench, roles)
+  for (const place of places) {
+    const species = presence.at(place)
+    relateMasses(bench, place, species)
+    relateSpecies(bench, place, species, loose)
+  }
+}
+
+/** Lays a whole task out as a network of amounts. */
+export function buildNetwork(task: Task): Built {
+  const bench = new Bench(task)
+  const roles = new Map<string, Roles>()
+  const gaps = new Map<string, string>()
+  const assessments = new Map<string, Assessment>()
+  const setting = { conventions: task.conventions, massOfRun: massesFrom(task) }
+  for (const part of task.parts) {
+    if (part.kind !== 'titration') continue
+    assessments.set(part.id, assessTitration(part, setting))
+    const found = rolesOf(bench, part)
+    if (typeof found === 'string') gaps.set(part.id, found)
+    else roles.set(part.id, found)
+  }
+  relateEverything(bench, roles, assessments)
+  relateMeansWithoutEquation(bench, gaps, assessments)
+  const targets = task.questions.map((question) => ({ question, target: relateQuestion(bench, question, assessments) }))
+  return { bench, assessments, roles, targets, gaps }
+}
+
+/** The mean titre can be had even where the chemistry is not written down yet. */
+function relateMeansWithoutEquation(
+  bench: Bench,
+  gaps: ReadonlyMap<string, string>,
+  assessments: ReadonlyMap<string, Assessment>,
+): void {
+  for (const id of gaps.keys()) {
+    const mean = assessments.get(id)?.mean
+    bench.callPlace(`t:${id}/titre`, 'the mean titre')
+    const key = bench.volume(`t:${id}/titre`, 'mean titre')
+    bench.network.ask(key, 'two titres that agree')
+    if (mean) bench.network.give(key, { value: mean, text: mean.toDecimalPlaces(4).toFixed(), at: `parts.${id}`, reading: true })
+  }
+}

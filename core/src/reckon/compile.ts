@@ -1,0 +1,36 @@
+import type { Operation, Program } from '../propagate/index.ts'
+import type { Body, Key, Network } from './network.ts'
+import { chainTo, type Solution } from './solve.ts'
+
+function operationOf(body: Body, into: number, slotOf: (key: Key) => number): Operation {
+  switch (body.kind) {
+    case 'product':
+      return {
+        kind: 'product',
+        into,
+        over: body.over.map(slotOf),
+        under: body.under.map(slotOf),
+        factor: body.factor.over / body.factor.under,
+      }
+    case 'sum':
+      return { kind: 'sum', into, plus: body.plus.map(slotOf), minus: body.minus.map(slotOf), size: body.size ?? false }
+    case 'mean':
+      return { kind: 'mean', into, of: body.of.map(slotOf) }
+  }
+}
+
+/** The chain to a quantity as a program that can be run very many times: what it rests on first, then its lines. */
+export function compileChain(network: Network, solution: Solution, wanted: Key): Program {
+  const chain = chainTo(solution, wanted)
+  const inputs = chain.filter(({ rule }) => rule === undefined).map(({ key }) => key)
+  const lines = chain.flatMap(({ key, rule }) => (rule ? [{ key, rule }] : []))
+  const slots = new Map([...inputs, ...lines.map(({ key }) => key)].map((key, slot) => [key, slot]))
+  const slotOf = (key: Key) => slots.get(key) as number
+  return {
+    inputs,
+    values: inputs.map((key) => network.givens.get(key)?.value.toNumber() ?? Number.NaN),
+    operations: lines.map(({ key, rule }) => operationOf(rule.body, slotOf(key), slotOf)),
+    slots: slots.size,
+    result: slotOf(wanted),
+  }
+}

@@ -1,0 +1,87 @@
+import { Exact } from '../number/index.ts'
+import type { Piece } from './pieces.ts'
+
+/** What kind of thing went wrong in a line. */
+export type Fault = 'ratio' | 'aliquot factor' | 'units' | 'molar mass' | 'percentage' | 'sign' | 'arithmetic'
+
+/** A way to go wrong: what the line would come to, and what then happened. */
+export interface WrongWay {
+  readonly value: Exact
+  readonly fault: Fault
+  readonly says: string
+}
+
+const product = (pieces: readonly Piece[]) =>
+  pieces.reduce((total, { value, power }) => (power === 1 ? total.mul(value) : total.div(value)), new Exact(1))
+
+const turned = (piece: Piece): Piece => ({ ...piece, power: piece.power === 1 ? -1 : 1 })
+
+function changed(pieces: readonly Piece[], which: readonly Piece[], change: 'left out' | 'upside down'): Exact {
+  const others = pieces.filter((piece) => !which.includes(piece))
+  return product(change === 'left out' ? others : [...others, ...which.map(turned)])
+}
+
+const FAULT_OF_KIND: Readonly<Record<Piece['kind'], Fault>> = {
+  ratio: 'ratio',
+  thousand: 'units',
+  hundred: 'percentage',
+  volume: 'aliquot factor',
+  'molar mass': 'molar mass',
+  quantity: 'arithmetic',
+}
+
+const NAME_OF_KIND: Partial<Readonly<Record<Piece['kind'], string>>> = {
+  ratio: 'the mole ratio',
+  thousand: 'the 1000 between cm³ and dm³',
+  hundred: 'the 100 of a percentage',
+}
+
+/** Powers of ten that a slip between units brings: g and mg, cm³ and dm³. */
+const UNIT_SLIPS = [3, -3, 6, -6]
+
+/** Ways to go wrong where numbers are multiplied and divided: one left out, one upside down, a power of ten. */
+export function wrongProducts(pieces: readonly Piece[]): readonly WrongWay[] {
+  const right = product(pieces)
+  const groups: { readonly which: readonly Piece[]; readonly fault: Fault; readonly name: string }[] = []
+  const ratio = pieces.filter(({ kind }) => kind === 'ratio')
+  if (ratio.length > 0) groups.push({ which: ratio, fault: 'ratio', name: NAME_OF_KIND.ratio ?? '' })
+  const [above, below] = [1, -1].map((power) => pieces.filter((piece) => piece.kind === 'volume' && piece.power === power))
+  for (const over of above ?? [])
+    for (const under of below ?? [])
+      groups.push({ which: [over, under], fault: 'aliquot factor', name: 'the factor from aliquot to flask' })
+  for (const piece of pieces.filter(({ kind }) => kind !== 'ratio' || ratio.length > 1))
+    groups.push({ which: [piece], fault: FAULT_OF_KIND[piece.kind], name: NAME_OF_KIND[piece.kind] ?? `the ${piece.says}` })
+  return [
+    ...groups.flatMap(({ which, fault, name }) =>
+      (['left out', 'upside down'] as const).map((change) => ({
+        value: changed(pieces, which, change),
+        fault,
+        says: `${name} is ${change}`,
+      })),
+    ),
+    ...UNIT_SLIPS.map((power) => ({
+      value: right.mul(new Exact(10).pow(power)),
+      fault: 'units' as const,
+      says: `it is ${Math.abs(power) === 3 ? 'a thousand' : 'a million'} times too ${power > 0 ? 'large' : 'small'}: look at the units`,
+    })),
+  ]
+}
+
+/** Ways to go wrong where numbers are added and taken away: the wrong way round, added instead, one left out. */
+export function wrongSums(plus: readonly Exact[], minus: readonly Exact[]): readonly WrongWay[] {
+  const total = (values: readonly Exact[]) => values.reduce((sum, value) => sum.add(value), new Exact(0))
+  const right = total(plus).sub(total(minus))
+  const all = [...plus, ...minus]
+  return [
+    ...(minus.length > 0
+      ? [
+          { value: right.neg(), fault: 'sign' as const, says: 'it is taken away the wrong way round' },
+          { value: total(all), fault: 'sign' as const, says: 'it is added where it should be taken away' },
+        ]
+      : []),
+    ...(plus.length > 1
+      ? plus.map((value) => ({ value: right.sub(value), fault: 'arithmetic' as const, says: 'one of the numbers is left out' }))
+      : []),
+    ...minus.map((value) => ({ value: right.add(value), fault: 'arithmetic' as const, says: 'nothing is taken away' })),
+  ]
+}

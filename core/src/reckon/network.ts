@@ -1,0 +1,219 @@
+import type { Exact, Unit } from '../number/index.ts'
+
+/** Names one quantity at one place: `n:Fe|2+@m:F4`. */
+export type Key = string
+
+/** Something that has a value: an amount, a mass, a volume, a concentration at some place. */
+export interface Quantity {
+  readonly key: Key
+  /** What it is, in words that can begin a line of working. */
+  readonly says: string
+  /** The letter formulae use for it. */
+  readonly symbol: string
+  /** A longer symbol that tells it from others with the same letter: `n(Fe2+)`. */
+  readonly fullSymbol: string
+  readonly unit: Unit
+  /** A unit of the student's own, as on the axis of a series; then `unit` is 1. */
+  readonly ownUnit?: string
+}
+
+/** A value that is read, stated or taken from a table; everything else is worked out. */
+export interface Given {
+  readonly value: Exact
+  /** As written, or as it should be shown. */
+  readonly text: string
+  /** Where it stands in the record. */
+  readonly at?: string
+  /** Whether it is a reading, whose decimals tell how finely it was read; a difference of readings keeps them. */
+  readonly reading: boolean
+}
+
+/** How a quantity comes from others. */
+export type Body =
+  | { readonly kind: 'product'; readonly over: readonly Key[]; readonly under: readonly Key[]; readonly factor: Factor }
+  | { readonly kind: 'sum'; readonly plus: readonly Key[]; readonly minus: readonly Key[]; readonly size?: boolean }
+  | { readonly kind: 'mean'; readonly of: readonly Key[] }
+
+/** A whole-number ratio such as 5/2, or 1/1000 for cm³ to dm³. */
+export interface Factor {
+  readonly over: number
+  readonly under: number
+}
+
+/** Something that a student could still record. */
+export interface Ask {
+  readonly says: string
+  /** 1 for a reading; more for what one would rather find out by experiment than be told. */
+  readonly reluctance: number
+}
+
+/** One way to work a quantity out. */
+export interface Rule {
+  readonly gives: Key
+  readonly body: Body
+  /** Writes its formula; most rules of a network are never used, so none is written before it is asked for. */
+  readonly formula: () => string
+  /** Preference: of two ways the cheaper is taken. Also what keeps a chain from running in circles, so it is positive. */
+  readonly cost: number
+  /** Says the same thing in another place, so it earns no line of its own. */
+  readonly silent: boolean
+  /** The relation as it was stated: its equation, what it assumes, how it is written. */
+  readonly stated: Common
+}
+
+/** What any relation may say beside its quantities. */
+interface Common {
+  readonly cost?: number
+  readonly silent?: boolean
+  /** The balanced equation whose ratio it uses. */
+  readonly equation?: string
+  /** Its factor comes first in the substitution: 5 × 2.29e-4. */
+  readonly factorFirst?: boolean
+  /** What it takes for granted. */
+  readonly assumes?: string
+  /** Formula to show, by the quantity it is solved for; others are written from the symbols. */
+  readonly formulas?: Readonly<Record<Key, string>>
+  /** Write formulae with the long symbols. */
+  readonly full?: boolean
+}
+
+export interface ProductRelation extends Common {
+  readonly gives: Key
+  readonly over: readonly Key[]
+  readonly under?: readonly Key[]
+  readonly factor?: Factor
+  /** Solve only as written, not turned round. */
+  readonly oneWay?: boolean
+}
+
+export interface SumRelation extends Common {
+  readonly gives: Key
+  readonly plus: readonly Key[]
+  readonly minus?: readonly Key[]
+  readonly oneWay?: boolean
+  /** The size of the difference, without its sign. */
+  readonly size?: boolean
+}
+
+export const input = (body: Body): readonly Key[] => {
+  switch (body.kind) {
+    case 'product':
+      return [...body.over, ...body.under]
+    case 'sum':
+      return [...body.plus, ...body.minus]
+    case 'mean':
+      return body.of
+  }
+}
+
+/**
+ * The network of amounts: quantities at places, and the relations between them. A relation is stated once and can
+ * be solved for any quantity in it; which way it is used depends on what is known.
+ */
+export class Network {
+  readonly quantities = new Map<Key, Quantity>()
+  readonly givens = new Map<Key, Given>()
+  readonly rules: Rule[] = []
+  /** Quantities that a student could still record, with what to record. */
+  readonly asks = new Map<Key, Ask>()
+
+  define(quantity: Quantity): Key {
+    if (!this.quantities.has(quantity.key)) this.quantities.set(quantity.key, quantity)
+    return quantity.key
+  }
+
+  /** Defines a quantity that is asked for often: its words are made the first time only. */
+  defineOnce(key: Key, make: () => Omit<Quantity, 'key'>): Key {
+    if (!this.quantities.has(key)) this.quantities.set(key, { key, ...make() })
+    return key
+  }
+
+  give(key: Key, given: Given): void {
+    this.givens.set(key, given)
+  }
+
+  ask(key: Key, says: string, reluctance = 1): void {
+    this.asks.set(key, { says, reluctance })
+  }
+
+  /** gives = factor × over ÷ under. */
+  product(relation: ProductRelation): void {
+    const { gives, over, under = [], factor = { over: 1, under: 1 } } = relation
+    const turned = { over: factor.under, under: factor.over }
+    this.addProduct(relation, gives, over, under, factor)
+    if (relation.oneWay) return
+    const without = (keys: readonly Key[], index: number) => keys.filter((_, place) => place !== index)
+    const alone = (key: Key) => [...over, ...under].filter((other) => other === key).length === 1
+    over.forEach((key, index) => {
+      if (alone(key)) this.addProduct(relation, key, [gives, ...under], without(over, index), turned)
+    })
+    under.forEach((key, index) => {
+      if (alone(key)) this.addProduct(relation, key, over, [gives, ...without(under, index)], factor)
+    })
+  }
+
+  /** gives = plus − minus. */
+  sum(relation: SumRelation): void {
+    const { gives, plus, minus = [] } = relation
+    this.addSum(relation, gives, plus, minus)
+    if (relation.oneWay) return
+    plus.forEach((key, index) => {
+      this.addSum(
+        relation,
+        key,
+        [gives, ...minus],
+        plus.filter((_, place) => place !== index),
+      )
+    })
+    minus.forEach((key, index) => {
+      this.addSum(relation, key, plus, [gives, ...minus.filter((_, place) => place !== index)])
+    })
+  }
+
+  /** gives = mean of several results. */
+  mean(relation: Common & { readonly gives: Key; readonly of: readonly Key[] }): void {
+    const { gives, of } = relation
+    const written = () => relation.formulas?.[gives] ?? 'mean of the results'
+    this.add(of.length === 1 ? { ...relation, silent: true } : relation, gives, { kind: 'mean', of }, written)
+  }
+
+  private addProduct(relation: ProductRelation, gives: Key, over: readonly Key[], under: readonly Key[], factor: Factor): void {
+    const written = () => relation.formulas?.[gives] ?? this.writeProduct(relation, gives, over, under, factor)
+    this.add(relation, gives, { kind: 'product', over, under, factor }, written)
+  }
+
+  private addSum(relation: SumRelation, gives: Key, plus: readonly Key[], minus: readonly Key[]): void {
+    const written = () => relation.formulas?.[gives] ?? this.writeSum(gives, plus, minus)
+    const body: Body = { kind: 'sum', plus, minus, ...(relation.size ? { size: true } : {}) }
+    this.add(relation, gives, body, written)
+  }
+
+  private add(stated: Common, gives: Key, body: Body, formula: () => string): void {
+    this.rules.push({ gives, body, formula, cost: stated.cost ?? 1, silent: stated.silent ?? false, stated })
+  }
+
+  private symbol(key: Key, full: boolean | undefined): string {
+    const quantity = this.quantities.get(key)
+    return (full ? quantity?.fullSymbol : quantity?.symbol) ?? '?'
+  }
+
+  private writeSum(gives: Key, plus: readonly Key[], minus: readonly Key[]): string {
+    const symbols = (keys: readonly Key[]) => keys.map((key) => this.symbol(key, true))
+    return `${this.symbol(gives, true)} = ${[symbols(plus).join(' + '), ...symbols(minus)].join(' − ')}`
+  }
+
+  private writeProduct(
+    relation: ProductRelation,
+    gives: Key,
+    over: readonly Key[],
+    under: readonly Key[],
+    factor: Factor,
+  ): string {
+    const symbols = (keys: readonly Key[]) => keys.map((key) => this.symbol(key, relation.full))
+    const joint = relation.full ? ' × ' : ''
+    const top = [...(factor.over === 1 ? [] : [String(factor.over)]), ...symbols(over)].join(joint)
+    const bottom = [...(factor.under === 1 ? [] : [String(factor.under)]), ...symbols(under)]
+    const fraction = bottom.length === 0 ? top : bottom.length === 1 ? `${top}/${bottom[0]}` : `${top}/(${bottom.join(joint)})`
+    return `${this.symbol(gives, relation.full)} = ${fraction}`
+  }
+}

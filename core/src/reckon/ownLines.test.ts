@@ -1,0 +1,95 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { readTyped } from '../number/index.ts'
+import { readTask, type Task } from '../record/index.ts'
+import { judgeOwnLines } from './ownLines.ts'
+import { reckonTask } from './reckon.ts'
+
+const LAWN: Task = readTask(
+  JSON.parse(readFileSync(new URL('../../../demo/iron-in-lawn-sand.hoplark.json', import.meta.url), 'utf8')),
+)
+
+/** Judges lines typed in order; an empty one is left out. */
+function judged(typed: readonly string[], task: Task = LAWN) {
+  const question = task.questions.find(({ id }) => id === 'q2')
+  if (!question) throw new Error('no question q2')
+  const { steps = [] } = reckonTask(task).answers.find((answer) => answer.question === 'q2') ?? {}
+  const own = steps.flatMap(({ line }, index) => (typed[index] ? [{ id: line, value: typed[index] }] : []))
+  return judgeOwnLines(task, { ...question, own })
+}
+
+/*
+ * The lines: n(MnO4-) = 0.0100 × 22.875 / 1000 = 2.29e-4; × 5 = 1.14e-3; × 250.0/25.0 = 0.0114; × 55.8 = 0.638 g;
+ * 32.17 − 27.14 = 5.03 g; 0.6382/5.03 × 100 = 12.7 %.
+ */
+const RIGHT = ['2.29e-4', '1.14 x 10^-3', '0.0114', '0.638', '5.03', '12.7']
+
+/** Right but for one line. */
+const but = (line: number, value: string) => judged(RIGHT.map((right, index) => (index === line ? value : right)))[line]
+
+describe("a student's own lines", () => {
+  it('are right where each is', () => {
+    expect(judged(RIGHT).map(({ verdict }) => verdict)).toEqual(RIGHT.map(() => 'right'))
+  })
+
+  // Each wrong value is worked out here by hand from the readings.
+  it.each([
+    ['the 1000 forgotten: 0.0100 × 22.875', 0, '0.229', 'units'],
+    ['the ratio forgotten', 1, '2.29e-4', 'ratio'],
+    ['the ratio upside down: 2.2875e-4 / 5', 1, '4.58e-5', 'ratio'],
+    ['the aliquot factor forgotten', 2, '1.14e-3', 'aliquot factor'],
+    ['the aliquot factor upside down', 2, '1.14e-4', 'aliquot factor'],
+    ['mg for g', 3, '638', 'units'],
+    ['divided by the molar mass: 0.0114375 / 55.8', 3, '2.05e-4', 'molar mass'],
+    ['taken away the wrong way round', 4, '-5.03', 'sign'],
+    ['added: 32.17 + 27.14', 4, '59.31', 'sign'],
+    ['not times 100', 5, '0.127', 'percentage'],
+    ['nothing that a usual slip gives', 5, '14.9', 'arithmetic'],
+  ] as const)('%s', (_what, line, value, fault) => {
+    expect(but(line, value)).toMatchObject({ verdict: 'wrong', fault })
+  })
+
+  it('say so where only the figures or the rounding are amiss', () => {
+    expect(but(5, '13')).toMatchObject({ verdict: 'figures' })
+    expect(but(5, '12.688')).toMatchObject({ verdict: 'figures' })
+    expect(but(5, '12.6')).toMatchObject({ verdict: 'rounding' })
+  })
+
+  it('name the first that went wrong, and see that the next ones only follow from it', () => {
+    // Ratio forgotten in line 2; the rest done rightly with that value.
+    const verdicts = judged(['2.29e-4', '2.29e-4', '2.29e-3', '0.128', '5.03', '2.54'])
+    expect(verdicts.map(({ verdict }) => verdict)).toEqual(['right', 'wrong', 'carried', 'carried', 'right', 'carried'])
+  })
+
+  it('are asked for as numbers', () => {
+    expect(but(3, 'about 0.6')).toMatchObject({ verdict: 'unreadable' })
+  })
+
+  it('are judged in one chain too, by its own fractions', () => {
+    const chain: Task = { ...LAWN, conventions: { ...LAWN.conventions, working: 'chain' } }
+    expect(judged(['5.03', '12.7'], chain).map(({ verdict }) => verdict)).toEqual(['right', 'right'])
+    // 12.688 / 10: aliquot forgotten; / 5: ratio forgotten; × 1000.
+    expect(judged(['5.03', '1.27'], chain)[1]).toMatchObject({ fault: 'aliquot factor' })
+    expect(judged(['5.03', '2.54'], chain)[1]).toMatchObject({ fault: 'ratio' })
+    expect(judged(['5.03', '12700'], chain)[1]).toMatchObject({ fault: 'units' })
+  })
+})
+
+describe('a number as typed', () => {
+  it.each([
+    ['0.0114', 0.0114, 3],
+    ['1.14e-2', 0.0114, 3],
+    ['1.14 x 10^-2', 0.0114, 3],
+    ['1,14 × 10⁻²', 0.0114, 3],
+    ['−5.030', -5.03, 4],
+    ['250', 250, 3],
+  ])('%s', (text, value, figures) => {
+    const typed = readTyped(text)
+    expect(typed?.value.toNumber()).toBeCloseTo(value, 12)
+    expect(typed?.figures).toBe(figures)
+  })
+
+  it.each(['', 'abc', '1.2.3', '12 g', '1e', '--2'])("'%s' is none", (text) => {
+    expect(readTyped(text)).toBeUndefined()
+  })
+})

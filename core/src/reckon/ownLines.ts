@@ -1,0 +1,141 @@
+import { Exact, readTyped, significantFigures, type TypedNumber } from '../number/index.ts'
+import type { Question, Task } from '../record/index.ts'
+import { buildNetwork } from './build.ts'
+import { evaluate, type Values } from './evaluate.ts'
+import { type Fault, type WrongWay, wrongProducts, wrongSums } from './faults.ts'
+import { input, type Key, type Network, type Rule } from './network.ts'
+import { piecesOfChain, piecesOfProduct } from './pieces.ts'
+import { reckonTask } from './reckon.ts'
+import { originalOf, solve } from './solve.ts'
+import type { Step } from './working.ts'
+
+/** How a student's value for a line compares with the record's. */
+export interface Judgement {
+  readonly line: string
+  readonly verdict:
+    | 'right'
+    /** Right, but written with too few or too many figures. */
+    | 'figures'
+    /** Off by the last figure: rounded the wrong way, or too early. */
+    | 'rounding'
+    /** Wrong, but it follows from the student's own earlier line. */
+    | 'carried'
+    | 'wrong'
+    | 'unreadable'
+  readonly fault?: Fault
+  readonly says: string
+}
+
+const within = (typed: TypedNumber, value: Exact, places: number) => typed.value.sub(value).abs().lte(typed.lastPlace.mul(places))
+const HALF_A_PLACE = 0.5000001
+/** A value rounded once too early lies at most this many last places off. */
+const ROUNDED_EARLY = 1.5
+/** One or two figures fit too many wrong ways to name one of them. */
+const FEWEST_FIGURES_TO_NAME_A_FAULT = 2
+
+/** The value of a line as it would be with the student's own values for the lines before it. */
+function carriedValue(rule: Rule, values: Values, ownOf: (key: Key) => Exact | undefined): Exact | undefined {
+  if (!input(rule.body).some((key) => ownOf(key))) return undefined
+  const at = (key: Key) => ownOf(key) ?? (values.get(key) as Exact)
+  const { body } = rule
+  switch (body.kind) {
+    case 'product': {
+      const over = body.over.reduce((total, key) => total.mul(at(key)), new Exact(body.factor.over))
+      return body.under.reduce((total, key) => total.div(at(key)), over.div(body.factor.under))
+    }
+    case 'sum':
+      return body.minus.reduce(
+        (total, key) => total.sub(at(key)),
+        body.plus.reduce((total, key) => total.add(at(key)), new Exact(0)),
+      )
+    case 'mean':
+      return body.of.reduce((total, key) => total.add(at(key)), new Exact(0)).div(body.of.length)
+  }
+}
+
+function wrongWays(step: Step, rule: Rule, network: Network, values: Values): readonly WrongWay[] {
+  if (step.chain) return wrongProducts(piecesOfChain(step.chain))
+  const { body } = rule
+  const at = (key: Key) => values.get(key) as Exact
+  if (body.kind === 'product') return wrongProducts(piecesOfProduct(body, network, values, step.line))
+  return body.kind === 'sum' ? wrongSums(body.plus.map(at), body.minus.map(at)) : []
+}
+
+function judgeFigures(typed: TypedNumber, wanted: number, exact: boolean): Judgement['verdict'] {
+  return exact || (typed.figures >= wanted && typed.figures <= wanted + 1) ? 'right' : 'figures'
+}
+
+interface Line {
+  readonly step: Step
+  readonly rule: Rule
+  readonly typed: TypedNumber
+  readonly value: Exact
+  readonly figures: number
+}
+
+function judge(line: Line, network: Network, values: Values, ownOf: (key: Key) => Exact | undefined): Judgement {
+  const { step, rule, typed, value, figures } = line
+  const said = { line: step.line }
+  if (within(typed, value, HALF_A_PLACE)) {
+    // A difference of readings has the decimals of the readings, however many figures those are.
+    const verdict = judgeFigures(typed, figures, rule.body.kind === 'sum')
+    const count = `${figures} significant figure${figures === 1 ? '' : 's'}`
+    const says = verdict === 'right' ? 'Right.' : `Right, but write it to ${count}: ${step.value}.`
+    return { ...said, verdict, says }
+  }
+  if (typed.figures > FEWEST_FIGURES_TO_NAME_A_FAULT && within(typed, value, ROUNDED_EARLY))
+    return { ...said, verdict: 'rounding', says: 'Off by the last figure: rounded the wrong way, or a line too early.' }
+  const carried = carriedValue(rule, values, ownOf)
+  if (carried && within(typed, carried, ROUNDED_EARLY))
+    return { ...said, verdict: 'carried', says: 'This follows from your own earlier line: mend that one first.' }
+  const way =
+    typed.figures >= FEWEST_FIGURES_TO_NAME_A_FAULT
+      ? wrongWays(step, rule, network, values).find(
+          (wrong) => wrong.value.isFinite() && within(typed, wrong.value, ROUNDED_EARLY) && !wrong.value.eq(value),
+        )
+      : undefined
+  if (way) return { ...said, verdict: 'wrong', fault: way.fault, says: `Not right: ${way.says}.` }
+  return {
+    ...said,
+    verdict: 'wrong',
+    fault: 'arithmetic',
+    says: 'Not right, though no usual slip gives this: work the line out once more.',
+  }
+}
+
+/**
+ * Compares what a student worked out with the lines of the working, in order.
+ *
+ * A line that is wrong only because an earlier one was is told apart; what went wrong in a line is found by working it
+ * out with each number left out or upside down, never from a list of answers.
+ */
+export function judgeOwnLines(task: Task, question: Question): readonly Judgement[] {
+  const { own = [] } = question
+  const answer = reckonTask(task).answers.find((one) => one.question === question.id)
+  if (own.length === 0 || !answer) return []
+  const { bench, targets } = buildNetwork(task)
+  const { network } = bench
+  const solution = solve(network)
+  const target = targets.find((one) => one.question.id === question.id)?.target
+  if (!target || !('key' in target)) return []
+  const values = evaluate(network, solution, target.key)
+  const byLine = new Map(own.map(({ id, value }) => [id, readTyped(value)]))
+  const numbers = new Map<Key, TypedNumber>()
+  const judged: Judgement[] = []
+  for (const step of answer.steps) {
+    if (!byLine.has(step.line)) continue
+    const typed = byLine.get(step.line)
+    const rule = solution.get(step.line)?.rule
+    const value = values.get(step.line)
+    if (!typed || !rule || !value) {
+      judged.push({ line: step.line, verdict: 'unreadable', says: 'Write a number here, such as 0.0114 or 1.14 × 10^-2.' })
+      continue
+    }
+    const figures = significantFigures(step.value.split('e')[0] ?? '')
+    judged.push(
+      judge({ step, rule, typed, value, figures }, network, values, (key) => numbers.get(originalOf(solution, key))?.value),
+    )
+    numbers.set(step.line, typed)
+  }
+  return judged
+}

@@ -1,0 +1,36 @@
+import type { Exact } from '../number/index.ts'
+import { ChemistryError } from '../problem/index.ts'
+import type { Task } from '../record/index.ts'
+import { buildNetwork } from './build.ts'
+import { evaluate } from './evaluate.ts'
+import { solve } from './solve.ts'
+
+/**
+ * Predicts the mean titre of a titration with some other amount of what is analysed in the flask, everything else
+ * alike: half the solid, twice the portion. The amount found is scaled and the network solved for the titre, so that a
+ * back titration answers rightly: half the solid leaves more of the acid over, not half the titre.
+ *
+ * @param times - how many times the amount, more than nought
+ * @returns the titre in cm³, without the blank; undefined where it cannot be had, negative where the acid would not last
+ */
+export function predictTitre(task: Task, titration: string, times: Exact): Exact | undefined {
+  const { bench, roles } = buildNetwork(task)
+  const role = roles.get(titration)
+  if (!role || role.also.length > 0 || !times.gt(0)) return undefined
+  const { network } = bench
+  const [titre, analyte] = [bench.volume(`t:${titration}/titre`), role.before.at(-1)?.analyte ?? role.titrated]
+  const amount = bench.amount(analyte.formula, `t:${titration}/flask`)
+  const found = solve(network)
+  if (!network.givens.has(titre) || !found.has(amount)) return undefined
+  try {
+    const now = evaluate(network, found, amount).get(amount)
+    if (!now) return undefined
+    network.givens.delete(titre)
+    network.give(amount, { value: now.mul(times), text: now.mul(times).toFixed(), reading: false })
+    const solution = solve(network)
+    return solution.has(titre) ? evaluate(network, solution, titre).get(titre) : undefined
+  } catch (error) {
+    if (error instanceof ChemistryError) return undefined
+    throw error
+  }
+}

@@ -1,0 +1,224 @@
+import { convert, type Exact, formatFigures, formatPlaces, parseUnit, UNITS, type Unit } from '../number/index.ts'
+import { ChemistryError, type Problem } from '../problem/index.ts'
+import type { Question, Task } from '../record/index.ts'
+import { dissociate } from '../substance/index.ts'
+import type { Assessment } from '../titration/index.ts'
+import { type Built, buildNetwork } from './build.ts'
+import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
+import type { Key } from './network.ts'
+import { linesOfChain, writeChain } from './oneChain.ts'
+import { type Solution, solve, whatIsMissing } from './solve.ts'
+import { readFormula } from './species.ts'
+import { assumptionsOf, type Step, writeWorking } from './working.ts'
+
+/** The answer to one question, with its working; or what is still missing, in words. */
+export interface Answer {
+  readonly question: string
+  /** What the student should write, rounded; null when it cannot be had yet. */
+  readonly value: string | null
+  readonly unit: string
+  readonly unrounded?: number
+  readonly steps: readonly Step[]
+  /** What the working takes for granted. */
+  readonly assumes: readonly string[]
+  /** The value the other way of carrying figures gives, where it differs as written. */
+  readonly otherCarry?: string
+  readonly missing?: string
+}
+
+/** A titration's results as the CLI reports them. */
+export interface TitrationResult {
+  readonly part: string
+  readonly titres: readonly (string | null)[]
+  readonly used: readonly number[]
+  /** Two decimals; null while nothing is agreed on, or where every run has its own weighed solid. */
+  readonly mean: string | null
+  readonly unit: string
+  readonly concordant: boolean
+}
+
+export interface Reckoning {
+  readonly titrations: readonly TitrationResult[]
+  readonly answers: readonly Answer[]
+  readonly problems: readonly Problem[]
+  readonly assessments: ReadonlyMap<string, Assessment>
+}
+
+/** The unit an answer is given in: the one asked for, if it fits, else the quantity's own. */
+function answerUnit(
+  question: Question,
+  natural: Unit,
+  own: string | undefined,
+): { readonly unit: Unit; readonly problem?: Problem } {
+  if (question.unit === undefined || own !== undefined) return { unit: natural }
+  try {
+    const unit = parseUnit(question.unit)
+    if (UNITS[unit].dimension === UNITS[natural].dimension) return { unit }
+    throw new ChemistryError('unit.mismatch', `'${question.unit}' is no unit for this quantity; ${natural} is.`)
+  } catch (error) {
+    if (!(error instanceof ChemistryError)) throw error
+    return {
+      unit: natural,
+      problem: {
+        level: 'error',
+        code: 'question.unit',
+        at: `questions.${question.id}.unit`,
+        says: error.message,
+        mend: `Answered in ${natural || 'no unit'} instead.`,
+      },
+    }
+  }
+}
+
+/** A solubility product's unit has no place in the table of units: (mol/dm3)^n, with n ions to a formula unit. */
+function unitOfProduct(salt: string): string {
+  const formula = readFormula(salt)
+  const ions = formula ? dissociate(formula) : undefined
+  return `(mol/dm3)^${ions ? ions.reduce((total, { count }) => total + count, 0) : 'n'}`
+}
+
+function unitText(question: Question, unit: Unit, own: string | undefined): string {
+  if (own !== undefined) return question.unit ?? own
+  if (question.find.quantity === 'solubilityProduct') return question.unit ?? unitOfProduct(question.find.of)
+  return unit === '1' ? '' : unit
+}
+
+class Answerer {
+  readonly problems: Problem[] = []
+  private readonly built: Built
+  private readonly task: Task
+  private readonly solution: Solution
+
+  constructor(built: Built, task: Task) {
+    this.built = built
+    this.task = task
+    this.solution = solve(built.bench.network)
+  }
+
+  private round(figures: number) {
+    return (value: Exact) => value.toSignificantDigits(figures)
+  }
+
+  private values(key: Key, figures: number, carry: 'unrounded' | 'rounded'): Values {
+    const { network } = this.built.bench
+    if (carry === 'unrounded') return evaluate(network, this.solution, key)
+    const round = this.round(figures)
+    if (this.task.conventions.working !== 'chain') return evaluate(network, this.solution, key, round)
+    // In one chain nothing is rounded but what has a line of its own.
+    const lines = new Set(linesOfChain(this.solution, key))
+    return evaluate(network, this.solution, key, (value, line) => (lines.has(line) ? round(value) : value))
+  }
+
+  private write(question: Question, key: Key, value: Exact, figures: number): string {
+    if (question.find.quantity === 'meanTitre') return formatPlaces(value, 2)
+    const rule = this.solution.get(key)?.rule
+    const { network } = this.built.bench
+    if (rule && isDifferenceOfReadings(rule.body, network) && question.figures === undefined && rule.body.kind === 'sum') {
+      const places = [...rule.body.plus, ...rule.body.minus].map(
+        (used) => network.givens.get(used)?.text.split('.')[1]?.length ?? 0,
+      )
+      return formatPlaces(value, Math.max(...places))
+    }
+    return formatFigures(value, figures)
+  }
+
+  answer(question: Question, key: Key): Answer {
+    const { network } = this.built.bench
+    const { unit: natural = '1', ownUnit } = network.quantities.get(key) ?? {}
+    const { unit, problem } = answerUnit(question, natural, ownUnit)
+    if (problem) this.problems.push(problem)
+    const shown = unitText(question, unit, ownUnit)
+    if (!this.solution.has(key))
+      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], missing: this.missing(key) }
+    const { carry, figures: usual, working } = this.task.conventions
+    const figures = question.figures ?? usual
+    const write = working === 'chain' ? writeChain : writeWorking
+    try {
+      const values = this.values(key, figures, carry)
+      const inUnit = (all: Values) => convert(all.get(key) as Exact, natural, unit)
+      const value = inUnit(values)
+      const written = this.write(question, key, value, figures)
+      const other = this.write(
+        question,
+        key,
+        inUnit(this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')),
+        figures,
+      )
+      this.checkSize(question, value, unit)
+      return {
+        question: question.id,
+        value: written,
+        unit: shown,
+        unrounded: value.toNumber(),
+        steps: write(network, this.solution, values, key, { figures, carry }),
+        assumes: assumptionsOf(this.solution, key),
+        ...(other === written ? {} : { otherCarry: other }),
+      }
+    } catch (error) {
+      if (!(error instanceof ChemistryError)) throw error
+      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], missing: error.message }
+    }
+  }
+
+  private missing(key: Key): string {
+    const asked = whatIsMissing(this.built.bench.network, key)
+    if (asked.length > 0) return asked.join('; ')
+    const gaps = [...this.built.gaps.values()]
+    return gaps.length > 0 ? gaps.join('; ') : 'a reading or reaction that leads to this quantity'
+  }
+
+  private checkSize(question: Question, value: Exact, unit: Unit): void {
+    const at = `questions.${question.id}`
+    if (value.isNegative()) {
+      this.problems.push({
+        level: 'error',
+        code: 'answer.negative',
+        at,
+        says: `This answer comes out below zero (${formatFigures(value, 3)} ${unit}).`,
+        mend: 'A reading, a reaction or what is in excess must be wrong: follow the lines of working back.',
+      })
+    }
+    if (question.find.quantity === 'massPercent' && value.gt(100)) {
+      this.problems.push({
+        level: 'error',
+        code: 'answer.overHundred',
+        at,
+        says: `${formatFigures(value, 3)} % is more than the whole.`,
+        mend: 'Check the mass taken, the mole ratio and the factor from aliquot to flask.',
+      })
+    }
+  }
+}
+
+function resultOf(id: string, assessment: Assessment, unit: string): TitrationResult {
+  return {
+    part: id,
+    titres: assessment.runs.map(({ titre }) => titre?.text ?? null),
+    used: assessment.used,
+    mean: assessment.mean ? formatPlaces(assessment.mean, 2) : null,
+    unit,
+    concordant: assessment.concordant,
+  }
+}
+
+/**
+ * Works the whole task out: titres and means, and every question with its lines of working, or what is missing.
+ *
+ * Deterministic and without side effects; quick enough to run on every keystroke (see `npm run bench`).
+ */
+export function reckonTask(task: Task): Reckoning {
+  const built = buildNetwork(task)
+  const answerer = new Answerer(built, task)
+  const answers = built.targets.map(
+    ({ question, target }): Answer =>
+      'missing' in target
+        ? { question: question.id, value: null, unit: question.unit ?? '', steps: [], assumes: [], missing: target.missing }
+        : answerer.answer(question, target.key),
+  )
+  return {
+    titrations: [...built.assessments].map(([id, assessment]) => resultOf(id, assessment, task.conventions.volumeUnit)),
+    answers,
+    problems: answerer.problems,
+    assessments: built.assessments,
+  }
+}

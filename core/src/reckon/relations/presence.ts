@@ -1,0 +1,38 @@
+import type { Formula } from '../../substance/index.ts'
+import type { Place } from '../Bench.ts'
+import { speciesKey } from '../species.ts'
+
+/**
+ * Which species are spoken of at which places. Places that hold parts of one sample (what was weighed, the flask it
+ * was made up in, the aliquot) speak of the same species.
+ */
+export class Presence {
+  private readonly parent = new Map<Place, Place>()
+  private readonly species = new Map<Place, Map<string, Formula>>()
+
+  private root(place: Place): Place {
+    let at = place
+    for (let up = this.parent.get(at); up !== undefined; up = this.parent.get(at)) at = up
+    return at
+  }
+
+  add(place: Place, formula: Formula): void {
+    const root = this.root(place)
+    const there = this.species.get(root) ?? new Map<string, Formula>()
+    const key = speciesKey(formula)
+    if (!there.has(key)) there.set(key, formula)
+    this.species.set(root, there)
+  }
+
+  link(one: Place, other: Place): void {
+    const [a, b] = [this.root(one), this.root(other)]
+    if (a === b) return
+    this.parent.set(b, a)
+    for (const formula of this.species.get(b)?.values() ?? []) this.add(a, formula)
+    this.species.delete(b)
+  }
+
+  at(place: Place): readonly Formula[] {
+    return [...(this.species.get(this.root(place))?.values() ?? [])]
+  }
+}

@@ -1,0 +1,174 @@
+import { convert, Exact, isUnit, UNITS, type Unit } from '../../number/index.ts'
+import type { Question } from '../../record/index.ts'
+import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
+import type { Assessment } from '../../titration/index.ts'
+import type { Bench, Place } from '../Bench.ts'
+import { readFormula, speciesKey } from '../species.ts'
+import { relatePercent } from './percent.ts'
+import { relateCrossing, relateGradient, relateRise } from './series.ts'
+import { commonIonOf, relateSolubility } from './solubility.ts'
+import { relateMassToWeigh } from './statedQuantity.ts'
+import type { Target } from './target.ts'
+import { relateHydration, relateMolarMass } from './unknownSolid.ts'
+
+/** The place a question names: a weighing, a titration's `flask`, `titre` or `before`, a heating, or a material. */
+function placeOf(bench: Bench, name: string): Place | undefined {
+  const part = bench.task.parts.find(({ id }) => id === name)
+  if (part?.kind === 'weighing') return `w:${name}`
+  if (part?.kind === 'heating') return `h:${name}`
+  if (/\/(flask|titre|before)$/.test(name)) return `t:${name}`
+  return bench.task.materials.some(({ id }) => id === name) ? `m:${name}` : undefined
+}
+
+const speciesOf = (text: string): Formula | string => readFormula(text) ?? `a formula that can be read instead of '${text}'`
+
+/** Adds the relations only a question needs and returns the quantity it asks for. */
+export function relateQuestion(bench: Bench, question: Question, assessments: ReadonlyMap<string, Assessment>): Target {
+  const { find } = question
+  switch (find.quantity) {
+    case 'meanTitre':
+      return { key: `V@t:${find.in}/titre` }
+    case 'mass':
+    case 'amount': {
+      const [species, place] = [speciesOf(find.of), placeOf(bench, find.in)]
+      if (typeof species === 'string') return { missing: species }
+      if (!place) return { missing: `a place called '${find.in}' in the record` }
+      return { key: find.quantity === 'mass' ? bench.mass(species, place) : bench.amount(species, place) }
+    }
+    case 'concentration':
+    case 'massConcentration': {
+      const species = speciesOf(find.of)
+      if (typeof species === 'string') return { missing: species }
+      return {
+        key:
+          find.quantity === 'concentration' ? bench.concentration(species, find.in) : bench.massConcentration(species, find.in),
+      }
+    }
+    case 'massPercent':
+      return onSpecies(find.of, (species) => relatePercent(bench, species, find.in, assessments))
+    case 'molarMass':
+      return relateMolarMass(bench, find.of)
+    case 'hydration':
+      return onSpecies(find.of, (salt) => relateHydration(bench, salt, find.in))
+    case 'percentError':
+      return relatePercentError(bench, question.id, find.answer, find.accepted, assessments)
+    case 'solubility':
+    case 'solubilityProduct':
+      return onSpecies(find.of, (salt) => relateSolubility(bench, salt, find))
+    case 'massToWeigh':
+      return onSpecies(find.of, (species) => relateMassToWeigh(bench, question.id, species, find.concentration, find.volume))
+    case 'perItem':
+      return onSpecies(find.of, (species) => relatePerItem(bench, species, find.in, find.items))
+    case 'crossing':
+      return relateCrossing(bench, find.in)
+    case 'gradient':
+      return relateGradient(bench, find.in, find.at)
+    case 'rise':
+      return relateRise(bench, find.in)
+    case 'ions':
+      return { missing: 'a conclusion from the tubes; it is written with the rack' }
+  }
+}
+
+function onSpecies(text: string, relate: (species: Formula) => Target): Target {
+  const species = speciesOf(text)
+  return typeof species === 'string' ? { missing: species } : relate(species)
+}
+
+function acceptedIn(natural: Unit, stated: string | undefined, accepted: string): Exact {
+  const value = new Exact(accepted)
+  if (stated === undefined || !isUnit(stated) || UNITS[stated].dimension !== UNITS[natural].dimension) return value
+  return convert(value, stated, natural)
+}
+
+function relatePercentError(
+  bench: Bench,
+  id: string,
+  answer: string,
+  accepted: string,
+  assessments: ReadonlyMap<string, Assessment>,
+): Target {
+  const asked = bench.task.questions.find((question) => question.id === answer)
+  if (!asked || asked.find.quantity === 'percentError') return { missing: `an answer called '${answer}' to compare` }
+  const target = relateQuestion(bench, asked, assessments)
+  if ('missing' in target) return target
+  const { network } = bench
+  const unit = network.quantities.get(target.key)?.unit ?? '1'
+  const value = network.define({
+    key: `accepted@${id}`,
+    says: 'accepted value',
+    symbol: 'accepted',
+    fullSymbol: 'accepted',
+    unit,
+  })
+  // The accepted value is in the unit the answer is asked for in, which need not be the one it is worked out in.
+  const inUnit = acceptedIn(unit, asked.unit, accepted)
+  network.give(value, {
+    value: inUnit,
+    text: inUnit.eq(accepted) ? accepted : inUnit.toFixed(),
+    at: `questions.${id}`,
+    reading: false,
+  })
+  const apart = network.define({
+    key: `apart@${id}`,
+    says: 'difference from the accepted value',
+    symbol: 'difference',
+    fullSymbol: 'difference',
+    unit,
+  })
+  network.sum({ gives: apart, plus: [target.key], minus: [value], size: true, oneWay: true })
+  const error = network.define({
+    key: `error@${id}`,
+    says: 'percentage error',
+    symbol: '% error',
+    fullSymbol: '% error',
+    unit: '%',
+  })
+  network.product({
+    gives: error,
+    over: [apart],
+    under: [value],
+    factor: { over: 100, under: 1 },
+    oneWay: true,
+    formulas: { [error]: '% error = difference/accepted × 100' },
+  })
+  return { key: error }
+}
+
+/** What one tablet holds, in mg. */
+function relatePerItem(bench: Bench, species: Formula, material: string, items: number): Target {
+  const { network } = bench
+  const key = network.define({
+    key: `each:${speciesKey(species)}@${material}`,
+    says: `${species.text} in each`,
+    symbol: 'm',
+    fullSymbol: 'm(each)',
+    unit: 'mg',
+  })
+  const weighings = bench.weighingsOf(material)
+  for (const { id } of weighings) {
+    network.product({
+      gives: key,
+      over: [bench.mass(species, `w:${id}`)],
+      factor: { over: 1000, under: items },
+      oneWay: true,
+      formulas: { [key]: `m(each) = m/${items} × 1000` },
+    })
+  }
+  return weighings.length > 0 ? { key } : { missing: `a weighing of ${bench.label(material)}` }
+}
+
+/** The species a question speaks of, with the place, so that the network knows of them there. */
+export function spokenOf(bench: Bench, question: Question): readonly { readonly formula: Formula; readonly place: Place }[] {
+  const { find } = question
+  if (!('of' in find) || find.quantity === 'molarMass' || find.quantity === 'massToWeigh') return []
+  const formula = readFormula(find.of)
+  const place = placeOf(bench, find.in)
+  if (!formula || !place) return []
+  const ions = find.quantity.startsWith('solubility') ? (dissociate(formula)?.map(({ ion }) => ion) ?? []) : []
+  // A common ion that was added is not in the ratio of the salt, so it is not counted from the other.
+  const common =
+    find.quantity === 'solubility' || find.quantity === 'solubilityProduct' ? commonIonOf(bench, formula, find) : undefined
+  const fromSalt = ions.filter((ion) => !common || !sameSpecies(ion, common.ion))
+  return [formula, ...fromSalt].map((one) => ({ formula: one, place }))
+}

@@ -1,0 +1,197 @@
+import { heightAt, type Line, readSeries } from '../../curve/index.ts'
+import { Exact, formatFigures, isUnit } from '../../number/index.ts'
+import { findPart, type PartOf } from '../../record/index.ts'
+import type { Bench } from '../Bench.ts'
+import type { Key } from '../network.ts'
+import type { Target } from './target.ts'
+
+/** Figures that a number read off a drawn line is shown with. */
+const FIGURES_OF_A_LINE = 4
+
+interface Said {
+  readonly name: string
+  readonly says: string
+  readonly symbol: string
+  readonly unit: string
+}
+
+/** A quantity of a series, in the unit of its axis. */
+function define(bench: Bench, part: PartOf<'series'>, { name, says, symbol, unit }: Said): Key {
+  const known = isUnit(unit) ? { unit } : { unit: '1' as const, ownUnit: unit }
+  return bench.network.define({ key: `${name}@series:${part.id}`, says, symbol, fullSymbol: symbol, ...known })
+}
+
+/** A number that a best line gives: worked out from all its points, shown as it would be read off. */
+function readOff(bench: Bench, part: PartOf<'series'>, said: Said, value: number): Key {
+  const key = define(bench, part, said)
+  const exactly = new Exact(value)
+  bench.network.give(key, {
+    value: exactly,
+    text: formatFigures(exactly, FIGURES_OF_A_LINE),
+    at: `parts.${part.id}`,
+    reading: false,
+  })
+  return key
+}
+
+const per = (part: PartOf<'series'>) => `${part.y.unit}/${part.x.unit}`
+
+function lineOf(bench: Bench, part: PartOf<'series'>, line: Line, which: string, number: string): { slope: Key; intercept: Key } {
+  const points = `${which} line, through ${line.points} points`
+  return {
+    slope: readOff(
+      bench,
+      part,
+      { name: `m${number}`, says: `gradient of the ${points}`, symbol: `m${number}`, unit: per(part) },
+      line.slope,
+    ),
+    intercept: readOff(
+      bench,
+      part,
+      { name: `b${number}`, says: `where the ${points}, meets the ${part.y.name} axis`, symbol: `b${number}`, unit: part.y.unit },
+      line.intercept,
+    ),
+  }
+}
+
+const several = (part: PartOf<'series'>) => part.title ?? part.y.name
+
+/** Where the two best lines of a series cross: m₁x + b₁ = m₂x + b₂. */
+export function relateCrossing(bench: Bench, id: string): Target {
+  const part = findPart(bench.task, 'series', id)
+  if (!part) return { missing: `a series called '${id}' in the record` }
+  if (part.reading !== 'two-lines')
+    return { missing: `two best lines through the points of ${several(part)}: set its reading to two lines` }
+  const { twoLines } = readSeries(part)
+  if (!twoLines) return { missing: `more points in ${several(part)}: two lines that cross need at least two on each side` }
+  const [before, after] = [lineOf(bench, part, twoLines.before, 'first', '1'), lineOf(bench, part, twoLines.after, 'second', '2')]
+  const { network } = bench
+  const apart = define(bench, part, { name: 'db', says: 'difference of the intercepts', symbol: 'b2 − b1', unit: part.y.unit })
+  const steeper = define(bench, part, { name: 'dm', says: 'difference of the gradients', symbol: 'm1 − m2', unit: per(part) })
+  const crossing = define(bench, part, {
+    name: 'crossing',
+    says: `${part.x.name} where the lines cross`,
+    symbol: 'x',
+    unit: part.x.unit,
+  })
+  network.sum({
+    gives: apart,
+    plus: [after.intercept],
+    minus: [before.intercept],
+    oneWay: true,
+    formulas: { [apart]: 'b2 − b1' },
+  })
+  network.sum({ gives: steeper, plus: [before.slope], minus: [after.slope], oneWay: true, formulas: { [steeper]: 'm1 − m2' } })
+  network.product({
+    gives: crossing,
+    over: [apart],
+    under: [steeper],
+    oneWay: true,
+    formulas: { [crossing]: 'x = (b2 − b1)/(m1 − m2)' },
+  })
+  return { key: crossing }
+}
+
+/** Ends of a drawn line or tangent: where it is read, as far apart as it reaches. */
+interface Drawn {
+  readonly low: number
+  readonly high: number
+  readonly heightAt: (x: number) => number
+}
+
+/** The tangent to a curve is drawn across this part of the points' reach, so that its ends can be read well apart. */
+const TANGENT_REACH = 0.5
+
+/** The straight line whose gradient is asked: the best line, or the tangent to the curve at a place. */
+function drawnLine(part: PartOf<'series'>, at: string | undefined): Drawn | undefined {
+  const { points, line, twoLines, smooth } = readSeries(part)
+  const sorted = points.map(({ x }) => x).toSorted((a, b) => a - b)
+  const [first, last] = [sorted[0], sorted.at(-1)]
+  if (first === undefined || last === undefined) return undefined
+  if (smooth) {
+    const place = at === undefined ? first : Number(at)
+    const half = ((last - first) * TANGENT_REACH) / 2
+    const [height, slope] = [smooth.heightAt(place), smooth.slopeAt(place)]
+    // At the start the tangent is drawn onwards from it, elsewhere as far to either side.
+    const low = Math.max(first, place - half)
+    return { low, high: low + 2 * half, heightAt: (x) => height + slope * (x - place) }
+  }
+  const best = line ?? twoLines?.before
+  if (!best) return undefined
+  const xs = line ? sorted : sorted.slice(0, twoLines?.split)
+  return { low: Math.min(...xs), high: Math.max(...xs), heightAt: (x) => heightAt(best, x) }
+}
+
+function gradientSays(part: PartOf<'series'>, at: string | undefined): string {
+  if (part.reading !== 'curve') return 'gradient'
+  return at === undefined
+    ? 'initial rate: gradient of the tangent where the curve begins'
+    : `gradient of the tangent at ${at} ${part.x.unit}`
+}
+
+/** Gradient of the best line of a series, or of the tangent to its curve, from two places far apart on it. */
+export function relateGradient(bench: Bench, id: string, at?: string): Target {
+  const part = findPart(bench.task, 'series', id)
+  if (!part) return { missing: `a series called '${id}' in the record` }
+  const drawn = drawnLine(part, at)
+  if (!drawn)
+    return {
+      missing:
+        part.reading === 'curve'
+          ? `three points of ${several(part)} that differ in ${part.x.name}`
+          : `two points of ${several(part)} that differ in ${part.x.name}`,
+    }
+  const which = at === undefined ? '' : ` ${at}`
+  const kind = part.reading === 'curve' ? 'tangent' : 'line'
+  const end = (name: string, x: number) => ({
+    x: readOff(
+      bench,
+      part,
+      { name: `x${name}${which}`, says: `${part.x.name} at the ${name} of the ${kind}`, symbol: `x(${name})`, unit: part.x.unit },
+      x,
+    ),
+    y: readOff(
+      bench,
+      part,
+      { name: `y${name}${which}`, says: `${part.y.name} on the ${kind} there`, symbol: `y(${name})`, unit: part.y.unit },
+      drawn.heightAt(x),
+    ),
+  })
+  const [start, finish] = [end('start', drawn.low), end('end', drawn.high)]
+  const { network } = bench
+  const change = (name: string, axis: 'x' | 'y', symbol: string) =>
+    define(bench, part, {
+      name: `${name}${which}`,
+      says: `change of ${part[axis].name} along the ${kind}`,
+      symbol,
+      unit: part[axis].unit,
+    })
+  const [rise, run] = [change('rise', 'y', 'Δy'), change('run', 'x', 'Δx')]
+  const gradient = define(bench, part, {
+    name: `gradient${which}`,
+    says: gradientSays(part, at),
+    symbol: 'gradient',
+    unit: per(part),
+  })
+  network.sum({ gives: rise, plus: [finish.y], minus: [start.y], oneWay: true, formulas: { [rise]: 'Δy = y(end) − y(start)' } })
+  network.sum({ gives: run, plus: [finish.x], minus: [start.x], oneWay: true, formulas: { [run]: 'Δx = x(end) − x(start)' } })
+  network.product({ gives: gradient, over: [rise], under: [run], oneWay: true, formulas: { [gradient]: 'gradient = Δy/Δx' } })
+  return { key: gradient }
+}
+
+/** The step between both straight parts of a series, drawn on to the moment of mixing. */
+export function relateRise(bench: Bench, id: string): Target {
+  const part = findPart(bench.task, 'series', id)
+  if (!part) return { missing: `a series called '${id}' in the record` }
+  if (part.reading !== 'two-lines' || part.mixedAt === undefined)
+    return { missing: `the ${part.x.name} at which things were mixed in ${several(part)}, with two lines as its reading` }
+  const { mixing } = readSeries(part)
+  if (!mixing) return { missing: `two points of ${several(part)} before mixing, and two after it` }
+  const at = `${part.mixedAt} ${part.x.unit}`
+  const line = (name: string, says: string, symbol: string, value: number) =>
+    readOff(bench, part, { name, says: `${part.y.name} on the line ${says}, at ${at}`, symbol, unit: part.y.unit }, value)
+  const [from, to] = [line('ybefore', 'before mixing', 'y1', mixing.from), line('yafter', 'after mixing', 'y2', mixing.to)]
+  const rise = define(bench, part, { name: 'step', says: `change of ${part.y.name} on mixing`, symbol: 'Δy', unit: part.y.unit })
+  bench.network.sum({ gives: rise, plus: [to], minus: [from], oneWay: true, formulas: { [rise]: 'Δy = y2 − y1' } })
+  return { key: rise }
+}

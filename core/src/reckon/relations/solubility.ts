@@ -1,0 +1,88 @@
+import { Exact } from '../../number/index.ts'
+import { findMaterial, type Question } from '../../record/index.ts'
+import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
+import type { Bench } from '../Bench.ts'
+import { readFormula, speciesKey } from '../species.ts'
+import { type GivenValue, giveQuantity } from './statedQuantity.ts'
+import type { Target } from './target.ts'
+
+type SolubilityFind = Extract<Question['find'], { quantity: 'solubility' | 'solubilityProduct' }>
+
+/** An ion of the salt that was in the solution before. */
+export interface CommonIon {
+  readonly ion: Formula
+  readonly concentration: GivenValue
+}
+
+/** The common ion a question states, or else the one among the salts that were dissolved in the material before. */
+export function commonIonOf(bench: Bench, salt: Formula, find: SolubilityFind): CommonIon | undefined {
+  if (find.added) {
+    const ion = readFormula(find.added.species)
+    return ion && { ion, concentration: find.added.concentration }
+  }
+  const ions = dissociate(salt) ?? []
+  const { background = [] } = findMaterial(bench.task, find.in) ?? {}
+  for (const { solute, strength } of background) {
+    const formula = readFormula(solute)
+    const shared = formula && dissociate(formula)?.find(({ ion }) => ions.some((other) => sameSpecies(other.ion, ion)))
+    if (!shared || strength.unit !== 'mol/dm3') continue
+    const value = new Exact(strength.value).mul(shared.count)
+    return { ion: shared.ion, concentration: { value: shared.count === 1 ? strength.value : value.toFixed(), unit: 'mol/dm3' } }
+  }
+  return undefined
+}
+
+/** s from the concentration of an ion of the saturated solution, less what was added of it; Ksp from both ions. */
+export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFind): Target {
+  const ions = dissociate(salt)
+  if (ions?.length !== 2) return { missing: `a salt of two ions instead of '${find.of}'` }
+  const { network } = bench
+  const material = find.in
+  const solubility = network.define({
+    key: `s:${speciesKey(salt)}@${material}`,
+    says: `solubility of ${salt.text}`,
+    symbol: 's',
+    fullSymbol: 's',
+    unit: 'mol/dm3',
+  })
+  const common = commonIonOf(bench, salt, find)
+  const concentrations = ions.map(({ ion, count }) => {
+    const total = bench.concentration(ion, material)
+    const dissolved = network.define({
+      key: `${total}#dissolved`,
+      says: `${ion.text} from dissolved ${salt.text}`,
+      symbol: 'c',
+      fullSymbol: `c(${ion.text} dissolved)`,
+      unit: 'mol/dm3',
+    })
+    network.product({
+      gives: dissolved,
+      over: [solubility],
+      factor: { over: count, under: 1 },
+      silent: count === 1,
+      factorFirst: true,
+    })
+    if (common && sameSpecies(ion, common.ion))
+      network.sum({
+        gives: total,
+        plus: [dissolved, giveQuantity(bench, `added@${material}`, 'common ion added', common.concentration, 'mol/dm3')],
+      })
+    else network.product({ gives: total, over: [dissolved], silent: true })
+    return Array.from({ length: count }, () => total)
+  })
+  if (find.quantity === 'solubility') return { key: solubility }
+  const product = network.define({
+    key: `Ksp:${speciesKey(salt)}@${material}`,
+    says: `solubility product of ${salt.text}`,
+    symbol: 'Ksp',
+    fullSymbol: 'Ksp',
+    unit: '1',
+  })
+  network.product({
+    gives: product,
+    over: concentrations.flat(),
+    oneWay: true,
+    formulas: { [product]: `Ksp = ${ions.map(({ ion, count }) => `[${ion.text}]${count > 1 ? `^${count}` : ''}`).join('')}` },
+  })
+  return { key: product }
+}

@@ -1,0 +1,305 @@
+import { Exact, formatPlaces } from '../../number/index.ts'
+import { entryText, type PartOf } from '../../record/index.ts'
+import { amountRatio, countIn, type Formula, formatEquation } from '../../substance/index.ts'
+import { type Assessment, runName } from '../../titration/index.ts'
+import type { Bench, Place } from '../Bench.ts'
+import type { Key } from '../network.ts'
+import { speciesKey } from '../species.ts'
+import { holdersOf } from './holders.ts'
+import type { Before, Roles } from './roles.ts'
+
+/** One flask that was titrated: the portion every run had, or, with a weighed solid for each run, that of one run. */
+export interface Flask {
+  readonly part: PartOf<'titration'>
+  readonly place: Place
+  /** Index of the run, where each has its own flask. */
+  readonly run?: number
+}
+
+/** The flasks to work out: one for the whole titration, or one for each run that counts. */
+export function flasksOf(part: PartOf<'titration'>, assessment: Assessment): readonly Flask[] {
+  if (!assessment.massPerRun) return [{ part, place: `t:${part.id}` }]
+  const weighed = part.runs.flatMap(({ weighing }, index) => (weighing === undefined ? [] : [index]))
+  const counted = assessment.used.length > 0 ? assessment.used : weighed.slice(0, 1)
+  return counted.map((run) => ({ part, place: `t:${part.id}#${run}`, run }))
+}
+
+/** Something in the flask: where its amount comes from, and the volume if it is a portion of a solution. */
+interface Content {
+  readonly material: string
+  readonly by?: string
+  readonly weighed?: Place
+  readonly volume?: Key
+  readonly text?: string
+}
+
+function contentsOf(bench: Bench, { part, place, run }: Flask): readonly Content[] {
+  const own = run === undefined ? undefined : part.runs[run]?.weighing
+  const listed = own === undefined ? part.flask : [...part.flask, { weighing: own }]
+  return listed.flatMap((content, index): Content[] => {
+    if ('weighing' in content) {
+      const weighing = bench.weighing(content.weighing)
+      return weighing ? [{ material: weighing.of, weighed: `w:${weighing.id}` }] : []
+    }
+    const label = bench.label(content.material)
+    const volume = bench.volume(`${place}/flask/${index}`, `volume of ${label} in the flask`)
+    bench.read(
+      volume,
+      content.volume,
+      `parts.${part.id}.flask.${index}.volume`,
+      `the volume of ${label} put into the conical flask`,
+    )
+    const text = content.volume === undefined ? {} : { text: entryText(content.volume) }
+    return [{ material: content.material, volume, ...text, ...(content.by ? { by: content.by } : {}) }]
+  })
+}
+
+/** The titre as a volume: the mean of the agreeing runs, or the one titre of a flask of its own. */
+function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): Key {
+  const { part, place, run } = flask
+  const { conventions } = bench.task
+  // Titrations of one mixture to different end-points are told apart by their titles.
+  const several = part.reactions.filter(({ role }) => role === 'titration').length > 1 && part.title !== undefined
+  const [at, name] =
+    run === undefined
+      ? [`parts.${part.id}`, several ? `mean titre (${part.title})` : 'mean titre']
+      : [`parts.${part.id}.runs.${run}`, `titre of ${runName(part.runs, run)}`]
+  bench.callPlace(`${place}/titre`, `the ${name}`)
+  const key = bench.volume(`${place}/titre`, name)
+  const { within, runs } = conventions.concordance
+  const wanted =
+    run === undefined
+      ? `${runs === 2 ? 'two' : runs} titres that agree within ${within} (${part.title ?? part.id})`
+      : `the ${name} (${part.title ?? part.id})`
+  bench.network.ask(key, wanted)
+  const volume = run === undefined ? assessment.mean : assessment.runs[run]?.titre?.volume
+  if (volume === undefined || (run !== undefined && !assessment.used.includes(run))) return key
+  // A mean is written to two decimals; whoever carries unrounded values sees the places that are carried.
+  const carried = conventions.carry === 'rounded' && run === undefined ? volume.toDecimalPlaces(2, Exact.ROUND_HALF_UP) : volume
+  const text = carried.decimalPlaces() <= 2 ? formatPlaces(carried, 2) : carried.toDecimalPlaces(4, Exact.ROUND_HALF_UP).toFixed()
+  bench.network.give(key, { value: carried, text, at, reading: true })
+  return key
+}
+
+/** Amount that the burette delivered, from its concentration; and, run by run, the mean of the concentrations found. */
+function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Key {
+  const { part, run, place } = flask
+  const species = roles.burette.formula
+  const amount = bench.amount(species, `${place}/titre`)
+  let concentration = bench.concentration(species, part.burette)
+  if (run !== undefined) {
+    const own = bench.network.define({
+      key: `${concentration}#${part.id}#${run}`,
+      says: `concentration of ${species.text} by ${runName(part.runs, run)}`,
+      symbol: 'c',
+      fullSymbol: `c(${species.text})`,
+      unit: 'mol/dm3',
+    })
+    bench.network.product({ gives: own, over: [concentration], silent: true, oneWay: true })
+    concentration = own
+  }
+  bench.network.product({ gives: amount, over: [concentration, titre], factor: { over: 1, under: 1000 } })
+  const solute = bench.solute(part.burette)
+  if (solute && countIn(species, solute) === 0) {
+    const ratio = amountRatio(species, solute) ?? { over: 1, under: 1 }
+    bench.network.product({
+      gives: bench.concentration(species, part.burette),
+      over: [bench.concentration(solute, part.burette)],
+      factor: ratio,
+      silent: ratio.over === ratio.under,
+      assumes: `${ratio.under} ${solute.text} supplies ${ratio.over} ${species.text}`,
+    })
+  }
+  return concentration
+}
+
+function relateMeanConcentration(bench: Bench, part: PartOf<'titration'>, species: Formula, perRun: readonly Key[]): void {
+  if (perRun.length === 0) return
+  const gives = bench.concentration(species, part.burette)
+  bench.network.mean({ gives, of: perRun, formulas: { [gives]: 'mean of the runs' } })
+}
+
+/** The mole ratio of the titration. */
+function relateRatio(bench: Bench, { place }: Flask, roles: Roles): Place {
+  const { burette, titrated, equation, before } = roles
+  const where = before.length > 0 ? `${place}/left` : `${place}/flask`
+  bench.callPlace(`${place}/left`, before[0]?.kind === 'made' ? 'the flask, titrated' : 'the flask, left over')
+  bench.network.product({
+    gives: bench.amount(titrated.formula, where),
+    over: [bench.amount(burette.formula, `${place}/titre`)],
+    factor: { over: titrated.count, under: burette.count },
+    full: true,
+    factorFirst: true,
+    equation: formatEquation(equation),
+    cost: worksInOneLine(bench) ? 5 : 1,
+  })
+  return where
+}
+
+/** From what was titrated back to the analyte, through the reactions before the titration. */
+function relateBefore(bench: Bench, { place }: Flask, steps: readonly Before[]): readonly Formula[] {
+  const inFlask: Formula[] = []
+  let where = `${place}/left`
+  steps.forEach((step, index) => {
+    const { linked, analyte, equation, kind } = step
+    const used = `${place}/before`
+    bench.callPlace(used, 'the reaction before the titration')
+    let reacted = bench.amount(linked.formula, where)
+    if (kind === 'leftOver') {
+      const put = bench.amount(linked.formula, `${place}/flask`)
+      inFlask.push(linked.formula)
+      reacted = bench.amount(linked.formula, used)
+      bench.network.sum({
+        gives: reacted,
+        plus: [put],
+        minus: [bench.amount(linked.formula, where)],
+        formulas: { [reacted]: 'n(used) = n(put in) − n(left over)' },
+      })
+    }
+    // What a reaction makes is in the flask too, though it came from none of the bottles.
+    if (kind === 'made')
+      bench.network.product({
+        gives: bench.amount(linked.formula, `${place}/flask`),
+        over: [reacted],
+        silent: true,
+        oneWay: true,
+      })
+    const last = index === steps.length - 1
+    const target = last ? `${place}/flask` : `${place}/step${index}`
+    bench.callPlace(target, 'the flask')
+    const found = bench.amount(analyte.formula, target)
+    bench.network.product({
+      gives: found,
+      over: [reacted],
+      factor: { over: analyte.count, under: linked.count },
+      full: true,
+      factorFirst: true,
+      equation: formatEquation(equation),
+    })
+    if (last) {
+      inFlask.push(analyte.formula)
+      bench.network.product({ gives: bench.amount(analyte.formula, used), over: [found], silent: true })
+    }
+    where = target
+  })
+  return inFlask
+}
+
+/** Where the amount of a species in the flask comes from: portions of solutions, or a weighed solid. */
+function relateContents(bench: Bench, flask: Flask, contents: readonly Content[], species: Formula): readonly Content[] {
+  const holders = holdersOf(bench, species, contents)
+  const total = bench.amount(species, `${flask.place}/flask`)
+  const brought = holders.map((content, index) => {
+    const amount = holders.length === 1 ? total : bench.amount(species, `${flask.place}/flask/${index}`)
+    if (content.weighed) {
+      bench.network.product({ gives: amount, over: [bench.amount(species, content.weighed)], silent: true })
+    } else if (content.volume) {
+      relatePortion(bench, content, species, amount)
+    }
+    return amount
+  })
+  if (brought.length > 1) bench.network.sum({ gives: total, plus: brought })
+  return holders
+}
+
+function relatePortion(bench: Bench, { material, volume }: Content, species: Formula, amount: Key): void {
+  if (!volume) return
+  bench.network.product({
+    gives: amount,
+    over: [bench.concentration(species, material), volume],
+    factor: { over: 1, under: 1000 },
+  })
+  if (!bench.madeBy(material)) return
+  const [whole, all] = [bench.amount(species, `m:${material}`), bench.volume(`m:${material}`)]
+  bench.network.product({
+    gives: whole,
+    over: [amount, all],
+    under: [volume],
+    cost: 0.9,
+    formulas: {
+      [whole]: 'n(whole flask) = n(aliquot) × V(flask)/V(aliquot)',
+      [amount]: 'n(aliquot) = n(whole flask) × V(aliquot)/V(flask)',
+    },
+    assumes: `${bench.label(material)} was mixed evenly`,
+  })
+}
+
+/** Schools that go from titre to concentration in one line. */
+const worksInOneLine = ({ task }: Bench) => task.conventions.working === 'ratio' || task.conventions.working === 'proportion'
+
+/** The one line as either school writes it: electrons or protons a per formula unit, or the ratio of the equation. */
+function oneLineOf(bench: Bench, { burette, titrated }: Roles): string {
+  const [known, found] = [burette.formula.text, titrated.formula.text]
+  return bench.task.conventions.working === 'ratio'
+    ? `a1M1V1 = a2M2V2 with a(${known}) = ${titrated.count}, a(${found}) = ${burette.count}`
+    : `CaVa/(CbVb) = na/nb with n(${known})/n(${found}) = ${burette.count}/${titrated.count}`
+}
+
+/** The one line of these schools, straight from the titre to the concentration of the portion. */
+function relateInOneLine(bench: Bench, flask: Flask, roles: Roles, titre: Key, holders: readonly Content[]): void {
+  const [only] = holders
+  if (!worksInOneLine(bench) || roles.before.length > 0 || holders.length !== 1 || !only?.volume) return
+  const found = bench.concentration(roles.titrated.formula, only.material)
+  const known = bench.concentration(roles.burette.formula, flask.part.burette)
+  const says = oneLineOf(bench, roles)
+  bench.network.product({
+    gives: found,
+    over: [known, titre],
+    under: [only.volume],
+    factor: { over: roles.titrated.count, under: roles.burette.count },
+    factorFirst: true,
+    cost: 0.5,
+    equation: formatEquation(roles.equation),
+    formulas: { [found]: says, [known]: says },
+  })
+}
+
+/** Lays a titration into the network. */
+export function relateTitration(
+  bench: Bench,
+  part: PartOf<'titration'>,
+  assessment: Assessment,
+  roles: Roles,
+  alsoInFlask: readonly Formula[],
+): void {
+  const flasks = flasksOf(part, assessment)
+  const perRun: Key[] = []
+  for (const flask of flasks) {
+    const contents = contentsOf(bench, flask)
+    callFlask(bench, flask, contents, roles)
+    const titre = relateTitreVolume(bench, flask, assessment)
+    const concentration = relateBurette(bench, flask, roles, titre)
+    if (flask.run !== undefined && assessment.used.includes(flask.run)) perRun.push(concentration)
+    // Several things titrated together share the titre; `mixtures.ts` tells them apart.
+    if (roles.also.length === 0) relateRatio(bench, flask, roles)
+    const fromBefore = relateBefore(bench, flask, roles.before)
+    const titrated = [roles, ...roles.also].map((one) => one.titrated.formula)
+    const species = roles.before.length > 0 ? fromBefore : titrated
+    const made = roles.before.filter(({ kind }) => kind === 'made').map(({ linked }) => linked.formula)
+    const extra = alsoInFlask.filter((one) => ![...species, ...made].some((other) => speciesKey(other) === speciesKey(one)))
+    const holders = [...species, ...extra].map((one) => relateContents(bench, flask, contents, one))
+    if (roles.also.length === 0) relateInOneLine(bench, flask, roles, titre, holders[0] ?? [])
+  }
+  relateMeanConcentration(bench, part, roles.burette.formula, perRun)
+}
+
+/** Names the flask by the portion that matters in it. */
+function callFlask(bench: Bench, flask: Flask, contents: readonly Content[], roles: Roles): void {
+  // What was put in besides the analyte is in the flask too, so with a reaction before the titration it is just the flask.
+  if (roles.before.some(({ kind }) => kind === 'leftOver')) {
+    bench.callPlace(
+      `${flask.place}/flask`,
+      flask.run === undefined ? 'the flask' : `the flask of ${runName(flask.part.runs, flask.run)}`,
+    )
+    return
+  }
+  const analyte = roles.before.at(-1)?.analyte ?? roles.titrated
+  const [holder] = holdersOf(bench, analyte.formula, contents)
+  const label = holder ? bench.label(holder.material) : 'the portion'
+  const words = holder?.text
+    ? `the ${holder.text} cm³ of ${label}`
+    : flask.run === undefined
+      ? `the ${label} in the flask`
+      : `the ${label} of ${runName(flask.part.runs, flask.run)}`
+  bench.callPlace(`${flask.place}/flask`, words)
+}

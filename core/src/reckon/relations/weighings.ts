@@ -1,0 +1,70 @@
+import { Exact } from '../../number/index.ts'
+import { entryText, type PartOf } from '../../record/index.ts'
+import type { Bench } from '../Bench.ts'
+
+/**
+ * Mass taken in a weighing: container + sample, less container + residue (by difference), else less the empty
+ * container; or the mass itself, weighed tared.
+ */
+export function relateWeighing(bench: Bench, part: PartOf<'weighing'>): void {
+  const { network } = bench
+  const place = `w:${part.id}`
+  const label = bench.label(part.of)
+  const several = bench.weighingsOf(part.of).length > 1
+  bench.callPlace(place, several ? `the ${label} weighed (${part.title ?? part.id})` : `the ${label} weighed`)
+  const total = bench.totalMass(place)
+  const { withSample, withResidue, container, mass } = part
+  const at = (field: string) => `parts.${part.id}.${field}`
+  const byDifference = withSample !== undefined || withResidue !== undefined || container !== undefined
+  if (!byDifference) {
+    bench.read(total, mass, at('mass'), `the mass of ${label} (weighing ${part.title ?? part.id})`)
+    return
+  }
+  const define = (field: string, says: string) => {
+    const key = `${field}@${place}`
+    return network.define({ key, says, symbol: 'm', fullSymbol: says, unit: 'g' })
+  }
+  const full = define('withSample', `container + ${label}`)
+  const empty =
+    withResidue !== undefined || container === undefined
+      ? define('withResidue', 'container + residue')
+      : define('container', 'empty container')
+  bench.read(full, withSample, at('withSample'), `container + ${label}, in g (weighing ${part.title ?? part.id})`)
+  const emptyField = withResidue !== undefined || container === undefined ? 'withResidue' : 'container'
+  bench.read(
+    empty,
+    withResidue ?? container,
+    at(emptyField),
+    `container + what was left in it, in g (weighing ${part.title ?? part.id})`,
+  )
+  const formulas = {
+    [total]: `m = (container + ${label}) − (${emptyField === 'container' ? 'container' : 'container + residue'})`,
+  }
+  network.sum({ gives: total, plus: [full], minus: [empty], formulas, oneWay: true })
+  // A tared mass beside a difference is a second way to the same thing; the difference goes first.
+  if (mass !== undefined && (withSample === undefined || (withResidue ?? container) === undefined)) {
+    network.give(total, { value: new Exact(entryText(mass)), text: entryText(mass), at: at('mass'), reading: true })
+  }
+}
+
+/** A weighed solid of known formula holds its amount, unless the question is what or how much of it there is. */
+export function relatePureSolid(bench: Bench, part: PartOf<'weighing'>): void {
+  const solute = bench.solute(part.of)
+  if (!solute || isInQuestion(bench, part.of)) return
+  const place = `w:${part.id}`
+  bench.network.product({
+    gives: bench.amount(solute, place),
+    over: [bench.totalMass(place)],
+    under: [bench.molarMass(solute)],
+    assumes: `${bench.label(part.of)} is pure ${solute.text}`,
+  })
+}
+
+/** A percentage, a hydration or a molar mass asked of a material means that its formula is not taken as the whole of it. */
+function isInQuestion(bench: Bench, material: string): boolean {
+  return bench.task.questions.some(({ find }) => {
+    if (find.quantity === 'molarMass') return find.of === material
+    if (find.quantity !== 'massPercent' && find.quantity !== 'hydration' && find.quantity !== 'perItem') return false
+    return find.in === material
+  })
+}

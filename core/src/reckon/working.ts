@@ -1,0 +1,171 @@
+import { decimalPlaces, type Exact, formatFigures, formatPlaces, isUnit, raised, symbolOf, type Unit } from '../number/index.ts'
+import { isDifferenceOfReadings, type Values } from './evaluate.ts'
+import { type Body, input, type Key, type Network, type Rule } from './network.ts'
+import { chainTo, originalOf, type Solution } from './solve.ts'
+
+/** A value that a line of working uses, with where it stands in the record when it was read or stated there. */
+export interface Link {
+  readonly text: string
+  readonly says: string
+  readonly at?: string
+}
+
+/** One line of working as it would be written by hand. */
+export interface Step {
+  /** Names the quantity the line is for; the same in every school of working. */
+  readonly line: string
+  readonly says: string
+  readonly formula: string
+  readonly substituted: string
+  /** Rounded as written; `4.59e-4` for 4.59 × 10⁻⁴. */
+  readonly value: string
+  readonly unit: string
+  /** The balanced equation whose mole ratio the line uses. */
+  readonly equation?: string
+  readonly uses: readonly Link[]
+  /** What the line takes for granted. */
+  readonly assumes?: string
+  /** The line as a chain of fractions with their units, where it is written so. */
+  readonly chain?: readonly ChainFraction[]
+}
+
+/** A number with its unit in a chain; of nought places in the record where it is a ratio or a table's. */
+export interface ChainTerm {
+  readonly text: string
+  readonly unit: string
+  /** The species it is an amount or mass of. */
+  readonly of?: string
+  readonly says?: string
+  readonly at?: string
+}
+
+/** One fraction of a chain; without a bottom it is just a number. */
+export interface ChainFraction {
+  readonly top: ChainTerm
+  readonly bottom?: ChainTerm
+}
+
+/** How a line's numbers are written. */
+export interface Style {
+  readonly figures: number
+  readonly carry: 'unrounded' | 'rounded'
+}
+
+function unitText(unit: Unit): string {
+  return unit === '1' ? '' : unit
+}
+
+/** Writes the value of a line: a difference of readings keeps their decimals, the rest is rounded to figures. */
+function writeValue(network: Network, rule: Rule | undefined, key: Key, value: Exact, figures: number): string {
+  const given = network.givens.get(key)
+  if (rule === undefined) return given?.text ?? formatFigures(value, figures)
+  if (isDifferenceOfReadings(rule.body, network) && rule.body.kind === 'sum') {
+    const places = [...rule.body.plus, ...rule.body.minus].map((used) => decimalPlaces(network.givens.get(used)?.text ?? ''))
+    return formatPlaces(value, Math.max(...places))
+  }
+  return formatFigures(value, figures)
+}
+
+const bracketed = (text: string) => (text.startsWith('-') ? `(${text})` : text)
+
+/** Writes lines; a silent rule passes on the text of what it says again. */
+export class Writer {
+  private readonly texts = new Map<Key, string>()
+  private readonly network: Network
+  private readonly solution: Solution
+  private readonly values: Values
+  private readonly style: Style
+
+  constructor(network: Network, solution: Solution, values: Values, style: Style) {
+    this.network = network
+    this.solution = solution
+    this.values = values
+    this.style = style
+  }
+
+  private valueOf(key: Key): Exact {
+    return this.values.get(key) as Exact
+  }
+
+  /** How a value appears when a later line uses it: one more figure than written, unless rounded values are carried. */
+  text(key: Key): string {
+    const first = originalOf(this.solution, key)
+    const known = this.texts.get(first)
+    if (known !== undefined) return known
+    const { figures, carry } = this.style
+    const written = writeValue(
+      this.network,
+      this.solution.get(first)?.rule,
+      first,
+      this.valueOf(first),
+      carry === 'rounded' ? figures : figures + 1,
+    )
+    this.texts.set(first, written)
+    return written
+  }
+
+  substitute(rule: Rule): string {
+    const { body } = rule
+    switch (body.kind) {
+      case 'product':
+        return this.substituteProduct(body, rule.stated.factorFirst ?? false)
+      case 'sum':
+        return [body.plus.map((key) => this.text(key)).join(' + '), ...body.minus.map((key) => bracketed(this.text(key)))].join(
+          ' − ',
+        )
+      case 'mean':
+        return `(${body.of.map((key) => this.text(key)).join(' + ')}) / ${body.of.length}`
+    }
+  }
+
+  private substituteProduct({ over, under, factor }: Extract<Body, { kind: 'product' }>, factorFirst: boolean): string {
+    const number = factor.over === 1 ? [] : [String(factor.over)]
+    const values = over.map((key) => this.text(key))
+    const percentage = factor.over === 100 && !factorFirst
+    const top = percentage ? values : factorFirst ? [...number, ...values] : [...values, ...number]
+    const bottom = [...under.map((key) => this.text(key)), ...(factor.under === 1 ? [] : [String(factor.under)])]
+    const fraction = [top.length > 0 ? top.join(' × ') : '1', ...bottom].join(' / ')
+    return percentage ? `${fraction} × 100` : fraction
+  }
+
+  step(key: Key, rule: Rule, used: readonly Key[]): Step {
+    const quantity = this.network.quantities.get(key)
+    const uses = used.map((one): Link => {
+      const at = this.network.givens.get(originalOf(this.solution, one))?.at
+      return { text: this.text(one), says: this.network.quantities.get(one)?.says ?? one, ...(at === undefined ? {} : { at }) }
+    })
+    return {
+      line: key,
+      says: quantity?.says ?? key,
+      formula: rule.formula(),
+      substituted: this.substitute(rule),
+      value: writeValue(this.network, rule, key, this.valueOf(key), this.style.figures),
+      unit: quantity?.ownUnit ?? unitText(quantity?.unit ?? '1'),
+      uses,
+      ...(rule.stated.equation ? { equation: rule.stated.equation } : {}),
+      ...(rule.stated.assumes ? { assumes: rule.stated.assumes } : {}),
+    }
+  }
+}
+
+/** Writes the lines that lead to a quantity, in order; what only repeats a value elsewhere gets no line. */
+export function writeWorking(network: Network, solution: Solution, values: Values, wanted: Key, style: Style): readonly Step[] {
+  const writer = new Writer(network, solution, values, style)
+  const steps: Step[] = []
+  const chain = chainTo(solution, wanted)
+  for (const { key, rule } of chain) {
+    if (rule && !rule.silent) steps.push(writer.step(key, rule, input(rule.body)))
+  }
+  return steps
+}
+
+/** What the whole chain takes for granted, each once; assumptions of silent rules are among them. */
+export function assumptionsOf(solution: Solution, wanted: Key): readonly string[] {
+  return [...new Set(chainTo(solution, wanted).flatMap(({ rule }) => rule?.stated.assumes ?? []))]
+}
+
+/** A unit as set on a page: the symbol of one we know, else as the student wrote it, with raised cubes. */
+export function unitSymbol(unit: string): string {
+  if (isUnit(unit) && unit !== '1') return symbolOf(unit)
+  return unit.replace(/\b([cd]?m)3\b/g, '$1³').replace(/\^(\d)$/, (_, power: string) => raised(power))
+}

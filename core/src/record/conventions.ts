@@ -1,0 +1,29 @@
+import { z } from 'zod'
+import { DecimalSchema } from './entry.ts'
+
+const BuretteSchema = z.strictObject({
+  capacity: DecimalSchema.default('50.00').describe('cm³ at the lowest mark'),
+  step: z.enum(['0.1', '0.05', '0.02', '0.01']).default('0.05').describe('how finely it is read, cm³'),
+  class: z.enum(['A', 'B']).default('B'),
+})
+
+const ConcordanceSchema = z.strictObject({
+  within: DecimalSchema.default('0.10').describe('widest spread of titres that agree, cm³'),
+  strict: z.boolean().default(false).describe('true: less than the limit, not at most'),
+  runs: z.number().int().min(1).max(6).default(2).describe('how many must agree'),
+  rule: z.enum(['largest-set', 'closest-pair', 'every-accurate']).default('largest-set'),
+})
+
+/** The school's ways of doing things. Whatever is left out takes the default. */
+export const ConventionsSchema = z.strictObject({
+  volumeUnit: z.enum(['cm3', 'mL']).default('cm3'),
+  burette: BuretteSchema.prefault({}),
+  concordance: ConcordanceSchema.prefault({}),
+  figures: z.number().int().min(1).max(8).default(3).describe('significant figures of answers'),
+  carry: z.enum(['unrounded', 'rounded']).default('unrounded'),
+  atomicMasses: z.enum(['one-decimal', 'standard']).default('one-decimal'),
+  working: z
+    .enum(['moles', 'ratio', 'proportion', 'chain'])
+    .default('moles')
+    .describe('n = cV line by line; a1M1V1 = a2M2V2 in one line; CaVa/CbVb = na/nb; or one chain in which units cancel'),
+})

@@ -1,0 +1,55 @@
+import type { Material, Part, PartOf, Task } from './types.ts'
+
+/** The material with an id, or undefined. */
+export function findMaterial(task: Task, id: string): Material | undefined {
+  return task.materials.find((material) => material.id === id)
+}
+
+/** What a material is called in a sentence: its label, else its id. */
+export function materialLabel(task: Task, id: string): string {
+  return findMaterial(task, id)?.label || id
+}
+
+/** How the samples of a task came, by their ids: as solids, or dissolved. */
+export function sampleForms(task: Task): Readonly<Record<string, 'solid' | 'solution'>> {
+  return Object.fromEntries(task.materials.map(({ id, form }) => [id, form === 'solid' ? 'solid' : 'solution']))
+}
+
+/** What was concluded of a sample, in the student's words. */
+export function conclusionOf(task: Task, material: string): string | undefined {
+  return task.parts.flatMap((part) => (part.kind === 'rack' ? part.samples : [])).find((sample) => sample.material === material)
+    ?.conclusion
+}
+
+/** The part of a kind with an id, or undefined. */
+export function findPart<Kind extends Part['kind']>(task: Task, kind: Kind, id: string): PartOf<Kind> | undefined {
+  return task.parts.find((part): part is PartOf<Kind> => part.kind === kind && part.id === id)
+}
+
+/** The weighing with an id, or undefined. */
+export function weighingOf(task: Task, id: string): PartOf<'weighing'> | undefined {
+  return findPart(task, 'weighing', id)
+}
+
+/** What a part is called: its own title, else what is done in it. */
+export function partTitle(task: Task, part: Part): string {
+  if (part.title) return part.title
+  switch (part.kind) {
+    case 'weighing':
+      return `Weigh ${materialLabel(task, part.of)}`
+    case 'solution':
+      return `Make up ${materialLabel(task, part.gives)}`
+    case 'titration':
+      return 'Titrate'
+    case 'heating':
+      return `Heat ${materialLabel(task, part.of)}`
+    case 'series':
+      return `Measure ${part.y.name}`
+    case 'rack':
+      return 'Tubes'
+    case 'chromatogram':
+      return 'Chromatogram'
+    case 'note':
+      return 'Note'
+  }
+}

@@ -1,0 +1,30 @@
+export { ConventionsSchema } from './conventions.ts'
+export {
+  canonicalEntry,
+  correctEntry,
+  type Entry,
+  type EntryObject,
+  entryText,
+  type Strike,
+  settleRival,
+  strikes,
+} from './entry.ts'
+export { conclusionOf, findMaterial, findPart, materialLabel, partTitle, sampleForms, weighingOf } from './find.ts'
+export { freshId, itemName } from './identity.ts'
+export { taskJsonSchema } from './jsonSchema.ts'
+export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'
+export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
+export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
+export { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
+export {
+  type Concordance,
+  type Conventions,
+  DEFAULT_CONVENTIONS,
+  type Material,
+  type Part,
+  type PartOf,
+  type Quantity,
+  type Question,
+  type Run,
+  type Task,
+} from './types.ts'

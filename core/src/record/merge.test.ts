@@ -1,0 +1,141 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { alignLists } from './alignLists.ts'
+import { type Run, readTask, type Task, taskJsonSchema } from './index.ts'
+import { ENTRY_FIELDS, mergeTasks } from './merge.ts'
+import { sameJson } from './sameJson.ts'
+
+function taskWith(...runs: readonly Run[]): Task {
+  return readTask({
+    format: 'hop-lark/task',
+    version: 1,
+    id: 'x',
+    title: 'A task',
+    materials: [{ id: 'F1', label: 'F1', form: 'solution' }],
+    parts: [{ id: 't1', kind: 'titration', burette: 'F1', flask: [], reactions: [], runs }],
+  })
+}
+
+const runsOf = (task: Task): readonly Run[] => task.parts.flatMap((part) => (part.kind === 'titration' ? part.runs : []))
+const BASE = taskWith({ kind: 'rough', initial: '0.00', final: '23.60' }, { kind: 'accurate', initial: '0.60' })
+
+describe('joining two versions of a task', () => {
+  it('takes what only one side changed', () => {
+    const mine = taskWith(
+      { kind: 'rough', initial: '0.00', final: '23.60' },
+      { kind: 'accurate', initial: '0.60', final: '23.45' },
+    )
+    const theirs = { ...BASE, title: 'Renamed' }
+    const { task, notes } = mergeTasks(BASE, mine, theirs)
+    expect(task.title).toBe('Renamed')
+    expect(runsOf(task)[1]?.final).toBe('23.45')
+    expect(notes).toEqual([])
+  })
+
+  it('keeps both values of a reading that both sides wrote', () => {
+    const mine = taskWith(
+      { kind: 'rough', initial: '0.00', final: '23.60' },
+      { kind: 'accurate', initial: '0.60', final: '23.45' },
+    )
+    const theirs = taskWith(
+      { kind: 'rough', initial: '0.00', final: '23.60' },
+      { kind: 'accurate', initial: '0.60', final: '23.54' },
+    )
+    expect(runsOf(mergeTasks(BASE, mine, theirs).task)[1]?.final).toEqual({ value: '23.45', rival: { value: '23.54' } })
+  })
+
+  it('keeps the runs that both sides added', () => {
+    const mine = taskWith(...runsOf(BASE), { kind: 'accurate', initial: '23.45' })
+    const theirs = taskWith(...runsOf(BASE), { kind: 'blank', initial: '1.00' })
+    expect(runsOf(mergeTasks(BASE, mine, theirs).task).map(({ kind, initial }) => `${kind} ${initial}`)).toEqual([
+      'rough 0.00',
+      'accurate 0.60',
+      'blank 1.00',
+      'accurate 23.45',
+    ])
+  })
+
+  it('takes a run out only where the other side left it as it was', () => {
+    const without = taskWith({ kind: 'rough', initial: '0.00', final: '23.60' })
+    expect(runsOf(mergeTasks(BASE, without, { ...BASE, title: 'Renamed' }).task)).toHaveLength(1)
+    const filled = taskWith(
+      { kind: 'rough', initial: '0.00', final: '23.60' },
+      { kind: 'accurate', initial: '0.60', final: '23.45' },
+    )
+    expect(runsOf(mergeTasks(BASE, without, filled).task)[1]?.final).toBe('23.45')
+  })
+
+  it('tells of anything else that both changed', () => {
+    const { task, notes } = mergeTasks(BASE, { ...BASE, title: 'Mine' }, { ...BASE, title: 'Theirs' })
+    expect(task.title).toBe('Mine')
+    expect(notes).toEqual([{ at: 'title', kept: 'Mine', other: 'Theirs' }])
+  })
+
+  it('loses no reading that either side entered, and is a task again', () => {
+    const reading = fc.option(
+      fc.integer({ min: 0, max: 5000 }).map((value) => (value / 100).toFixed(2)),
+      { nil: undefined },
+    )
+    const run = fc
+      .record({ initial: reading, final: reading })
+      .map(({ initial, final }): Run => ({ kind: 'accurate', ...(initial ? { initial } : {}), ...(final ? { final } : {}) }))
+    const runs = fc.array(run, { maxLength: 5 })
+    fc.assert(
+      fc.property(runs, runs, runs, (base, mine, theirs) => {
+        const merged = mergeTasks(taskWith(...base), taskWith(...mine), taskWith(...theirs)).task
+        const there = JSON.stringify(readTask(merged))
+        const old = JSON.stringify(base)
+        const entered = [...mine, ...theirs]
+          .flatMap(({ initial, final }) => [initial, final])
+          .filter((text): text is string => typeof text === 'string' && !old.includes(`"${text}"`))
+        return entered.every((text) => there.includes(`"${text}"`))
+      }),
+    )
+  })
+
+  it('gives each side back when the other did nothing', () => {
+    const mine = taskWith({ kind: 'accurate', initial: '1.00' })
+    expect(mergeTasks(BASE, mine, BASE).task).toEqual(mine)
+    expect(mergeTasks(BASE, BASE, mine).task).toEqual(mine)
+  })
+
+  it('knows every field that the schema calls an entry', () => {
+    const marked = new Set<string>()
+    const walk = (schema: unknown, name: string): void => {
+      if (typeof schema !== 'object' || schema === null) return
+      if (JSON.stringify(schema).startsWith('{"anyOf":[{"type":"string","pattern"') && JSON.stringify(schema).includes('"was"'))
+        marked.add(name)
+      for (const [key, value] of Object.entries(schema))
+        walk(
+          value,
+          key === 'items' ||
+            key === 'prefixItems' ||
+            /^\d+$/.test(key) ||
+            key === 'anyOf' ||
+            key === 'oneOf' ||
+            key === 'properties'
+            ? name
+            : key,
+        )
+    }
+    walk((taskJsonSchema() as { properties: { parts: unknown } }).properties.parts, 'parts')
+    expect(marked.size).toBeGreaterThan(5)
+    expect([...marked].filter((name) => !ENTRY_FIELDS.has(name))).toEqual([])
+  })
+})
+
+describe('laying lists side by side', () => {
+  it('matches things by id, whatever else changed in them', () => {
+    const rows = alignLists([{ id: 'a' }, { id: 'b' }], [{ id: 'b', x: 1 }], [{ id: 'a' }, { id: 'c' }, { id: 'b' }])
+    expect(rows.map(({ base, mine, theirs }) => [base, mine, theirs].map((side) => (side as { id?: string })?.id))).toEqual([
+      ['a', undefined, 'a'],
+      [undefined, undefined, 'c'],
+      ['b', 'b', 'b'],
+    ])
+  })
+})
+
+it('compares JSON by value', () => {
+  expect(sameJson({ a: [1, { b: 2 }] }, { a: [1, { b: 2 }], c: undefined })).toBe(true)
+  expect(sameJson({ a: [1] }, { a: { 0: 1 } })).toBe(false)
+})

@@ -1,0 +1,104 @@
+import { Exact, isDecimalText } from '../number/index.ts'
+import { alignLists, type Row } from './alignLists.ts'
+import { canonicalEntry, type Entry, type EntryObject, entryText } from './entry.ts'
+import { findPath } from './paths.ts'
+import { sameJson } from './sameJson.ts'
+import type { Task } from './types.ts'
+
+/** Something that two people changed differently: `kept` stands in the merged task, `other` does not. */
+export interface MergeNote {
+  readonly at: string
+  readonly kept: unknown
+  readonly other: unknown
+}
+
+/** Fields of parts that hold readings; lists of bare readings are `masses` and the pairs in `points`. */
+export const ENTRY_FIELDS: ReadonlySet<string> = new Set([
+  'container',
+  'withSample',
+  'withResidue',
+  'mass',
+  'volume',
+  'initial',
+  'final',
+  'front',
+  'distance',
+  'masses',
+  'points',
+])
+
+type Path = readonly PropertyKey[]
+type Json = Record<string, unknown>
+
+const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function isEntry(value: unknown): value is Entry {
+  return (typeof value === 'string' && isDecimalText(value)) || (isObject(value) && typeof value.value === 'string')
+}
+
+function holdsReading(path: Path): boolean {
+  const field = path.findLast((key) => typeof key === 'string')
+  return path[0] === 'parts' && ENTRY_FIELDS.has(String(field))
+}
+
+/** Both values are kept: ours stands, theirs waits beside it as a rival until someone chooses. */
+function mergeEntries(mine: Entry, theirs: Entry): EntryObject {
+  const [ours, other] = [canonicalEntry(mine), canonicalEntry(theirs)]
+  const struck = [...(other.was ?? []), ...(ours.was ?? []).filter((one) => !(other.was ?? []).some((two) => sameJson(one, two)))]
+  const { rival: _settled, ...kept } = ours
+  const history = struck.length > 0 ? { was: struck } : {}
+  if (new Exact(entryText(mine)).eq(entryText(theirs))) return { ...kept, ...history }
+  return { ...kept, ...history, rival: { value: other.value, ...(other.at ? { at: other.at } : {}) } }
+}
+
+class Merger {
+  readonly notes: MergeNote[] = []
+  private readonly document: unknown
+
+  constructor(document: unknown) {
+    this.document = document
+  }
+
+  merge(base: unknown, mine: unknown, theirs: unknown, path: Path): unknown {
+    if (sameJson(mine, base) || sameJson(mine, theirs)) return theirs
+    if (sameJson(theirs, base)) return mine
+    if (holdsReading(path) && isEntry(mine) && isEntry(theirs)) return mergeEntries(mine, theirs)
+    if (isObject(mine) && isObject(theirs)) return this.mergeObjects(isObject(base) ? base : {}, mine, theirs, path)
+    if (Array.isArray(mine) && Array.isArray(theirs)) return this.mergeLists(Array.isArray(base) ? base : [], mine, theirs, path)
+    // Taking something out is not a reason to lose what somebody wrote there meanwhile.
+    if (mine === undefined) return theirs
+    if (theirs !== undefined) this.notes.push({ at: findPath(this.document, path), kept: mine, other: theirs })
+    return mine
+  }
+
+  private mergeObjects(base: Json, mine: Json, theirs: Json, path: Path): Json {
+    const merged: Json = {}
+    for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
+      const value = this.merge(base[key], mine[key], theirs[key], [...path, key])
+      if (value !== undefined) merged[key] = value
+    }
+    return merged
+  }
+
+  private mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[], path: Path): unknown[] {
+    return alignLists(base, mine, theirs).flatMap((row: Row, index) => {
+      const value = this.merge(row.base, row.mine, row.theirs, [...path, index])
+      return value === undefined ? [] : [value]
+    })
+  }
+}
+
+/**
+ * Joins two versions of a task that grew from the same one.
+ *
+ * What only one side changed is taken; things with ids are matched by id, other lists by their contents. Where both
+ * wrote the same reading, ours stands and theirs is kept with it as its `rival`. Where both changed something else,
+ * ours stands and a note tells of theirs. What one side took out and the other changed stays.
+ *
+ * @param base - the version both started from
+ */
+export function mergeTasks(base: Task, mine: Task, theirs: Task): { readonly task: Task; readonly notes: readonly MergeNote[] } {
+  const merger = new Merger(mine)
+  const task = merger.merge(base, mine, theirs, []) as Task
+  return { task, notes: merger.notes }
+}

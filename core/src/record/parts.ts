@@ -1,0 +1,160 @@
+import { z } from 'zod'
+import { DecimalSchema, EntrySchema, MomentSchema } from './entry.ts'
+import { IdSchema } from './materials.ts'
+
+const common = { id: IdSchema, title: z.string().max(200).optional() }
+const text = z.string().max(20_000)
+
+const WeighingSchema = z.strictObject({
+  ...common,
+  kind: z.literal('weighing'),
+  of: IdSchema,
+  container: EntrySchema.optional().describe('empty container, g'),
+  withSample: EntrySchema.optional().describe('container + sample, g'),
+  withResidue: EntrySchema.optional().describe('container + what stayed in it, g'),
+  mass: EntrySchema.optional().describe('sample weighed directly, tared, g'),
+  lid: z
+    .union([z.boolean(), z.enum(['both', 'neither', 'first', 'second'])])
+    .optional()
+    .describe('at which of the two weighings the lid was on; true: both, false: neither'),
+})
+
+const SourceSchema = z.union([
+  z.strictObject({ weighing: IdSchema }),
+  z.strictObject({ material: IdSchema, volume: EntrySchema }),
+])
+
+const SolutionSchema = z.strictObject({
+  ...common,
+  kind: z.literal('solution'),
+  from: z.array(SourceSchema),
+  flask: DecimalSchema.optional().describe('cm³ of the volumetric flask'),
+  gives: IdSchema,
+})
+
+const FlaskContentSchema = z.union([
+  z.strictObject({
+    material: IdSchema,
+    volume: EntrySchema.optional().describe('cm³'),
+    by: z.enum(['pipette', 'burette', 'cylinder']).optional(),
+  }),
+  z.strictObject({ weighing: IdSchema }),
+])
+
+const ReactionSchema = z.strictObject({
+  equation: z.string().max(500),
+  role: z.enum(['before', 'titration']),
+})
+
+export const RunSchema = z.strictObject({
+  kind: z.enum(['rough', 'accurate', 'blank']),
+  initial: EntrySchema.optional(),
+  final: EntrySchema.optional(),
+  use: z.enum(['yes', 'no']).optional(),
+  why: z.string().max(500).optional(),
+  weighing: IdSchema.optional().describe('the solid weighed into the flask for this run, where every run has its own'),
+  refilled: z.boolean().optional().describe('the burette was filled again before this run'),
+})
+
+const TitrationSchema = z.strictObject({
+  ...common,
+  kind: z.literal('titration'),
+  burette: IdSchema,
+  flask: z.array(FlaskContentSchema),
+  reactions: z.array(ReactionSchema),
+  indicator: z.string().max(120).optional(),
+  inExcess: z.array(z.string().max(120)).optional(),
+  ready: z.array(z.string().max(60)).optional().describe('lines of the checklist that are done'),
+  runs: z.array(RunSchema),
+})
+
+const HeatingSchema = z.strictObject({
+  ...common,
+  kind: z.literal('heating'),
+  of: IdSchema,
+  container: EntrySchema.optional(),
+  masses: z.array(EntrySchema),
+  lost: z.string().max(120).optional(),
+  within: DecimalSchema.optional(),
+})
+
+const AxisSchema = z.strictObject({ name: z.string().max(120), unit: z.string().max(60), step: DecimalSchema.optional() })
+
+const SeriesSchema = z.strictObject({
+  ...common,
+  kind: z.literal('series'),
+  x: AxisSchema,
+  y: AxisSchema,
+  points: z.array(z.tuple([EntrySchema, EntrySchema])),
+  reading: z.enum(['two-lines', 'line', 'curve']).optional(),
+  splitAt: z.union([DecimalSchema, z.number().int().nonnegative()]).optional(),
+  mixedAt: DecimalSchema.optional().describe('with two lines: x at which things were mixed; both lines are drawn on to it'),
+  marks: z.enum(['crosses', 'ringed-dots']).optional(),
+  compareWith: z.array(IdSchema).optional().describe('other series drawn on the same paper'),
+})
+
+const StepSchema = z.strictObject({
+  do: z.enum(['look', 'smell', 'dissolve', 'add', 'shake', 'warm', 'heat', 'boil', 'cool', 'stand', 'filter', 'flame', 'gas']),
+  reagent: z.string().max(200).optional(),
+  amount: z.string().max(60).optional(),
+  order: z.string().max(60).optional(),
+  saw: text.optional(),
+  means: text.optional().describe('the meaning the student gave, where it overrules ours'),
+  was: z
+    .array(z.strictObject({ did: text.optional(), saw: text.optional(), at: MomentSchema.optional() }))
+    .optional()
+    .describe('what stood here before it was corrected, oldest first'),
+})
+
+const TubeSchema = z.strictObject({
+  id: IdSchema,
+  from: IdSchema.optional().describe('the tube whose contents it begins with'),
+  take: z.enum(['residue', 'filtrate']).optional().describe('which of them, where that tube was filtered'),
+  cm3: DecimalSchema.optional(),
+  steps: z.array(StepSchema),
+})
+
+const RackSchema = z.strictObject({
+  ...common,
+  kind: z.literal('rack'),
+  route: z.enum(['spot tests', 'scheme']).optional().describe('how unknowns are looked for; spot tests where nothing is said'),
+  samples: z.array(
+    z.strictObject({
+      material: IdSchema,
+      tubes: z.array(TubeSchema),
+      conclusion: text.optional().describe('what the student concludes, in words'),
+    }),
+  ),
+  board: z.enum(['open', 'after conclusion']).optional().describe('when the verdict board may be read'),
+  allowed: z.array(z.string().max(200)).max(100).optional().describe('reagents the sheet allows for further tests'),
+})
+
+const ChromatogramSchema = z.strictObject({
+  ...common,
+  kind: z.literal('chromatogram'),
+  front: EntrySchema.optional(),
+  spots: z.array(
+    z.strictObject({
+      label: z.string().max(120).describe('the sample it came from; spots of one sample run in one lane'),
+      distance: EntrySchema,
+      known: z.boolean().optional().describe('a reference, named by its label'),
+      colour: z.string().max(60).optional(),
+    }),
+  ),
+  unit: z.enum(['cm', 'mm']).optional().describe('of the distances; cm where nothing is said'),
+  solvent: z.string().max(120).optional(),
+  within: DecimalSchema.optional().describe('largest difference of Rf at which two spots match'),
+})
+
+const NoteSchema = z.strictObject({ ...common, kind: z.literal('note'), text })
+
+export const PartSchema = z.discriminatedUnion('kind', [
+  WeighingSchema,
+  SolutionSchema,
+  TitrationSchema,
+  HeatingSchema,
+  SeriesSchema,
+  RackSchema,
+  ChromatogramSchema,
+  NoteSchema,
+])

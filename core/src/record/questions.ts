@@ -1,0 +1,48 @@
+import { z } from 'zod'
+import { DecimalSchema } from './entry.ts'
+import { IdSchema } from './materials.ts'
+
+const species = z.string().min(1).max(120)
+const place = z.string().min(1).max(160)
+/** A given value with its unit, such as a concentration or a volume. */
+const GivenSchema = z.union([DecimalSchema, z.strictObject({ value: DecimalSchema, unit: z.string().max(40) })])
+
+const FindSchema = z.discriminatedUnion('quantity', [
+  z.strictObject({ quantity: z.literal('meanTitre'), in: IdSchema }),
+  z.strictObject({ quantity: z.literal('mass'), of: species, in: place }),
+  z.strictObject({ quantity: z.literal('amount'), of: species, in: place }),
+  z.strictObject({ quantity: z.literal('concentration'), of: species, in: IdSchema }),
+  z.strictObject({ quantity: z.literal('massConcentration'), of: species, in: IdSchema }),
+  z.strictObject({ quantity: z.literal('massPercent'), of: species, in: IdSchema }),
+  z.strictObject({ quantity: z.literal('molarMass'), of: IdSchema }),
+  z.strictObject({ quantity: z.literal('hydration'), of: species, in: IdSchema }),
+  z.strictObject({ quantity: z.literal('percentError'), answer: IdSchema, accepted: DecimalSchema }),
+  z.strictObject({
+    quantity: z.enum(['solubility', 'solubilityProduct']),
+    of: species,
+    in: IdSchema,
+    added: z.strictObject({ species, concentration: GivenSchema }).optional(),
+  }),
+  z.strictObject({ quantity: z.literal('massToWeigh'), of: species, concentration: GivenSchema, volume: GivenSchema }),
+  z.strictObject({ quantity: z.literal('perItem'), of: species, in: IdSchema, items: z.number().int().positive() }),
+  z.strictObject({ quantity: z.literal('crossing'), in: IdSchema }),
+  z.strictObject({
+    quantity: z.literal('gradient'),
+    in: IdSchema,
+    at: DecimalSchema.optional().describe('x at which the tangent to a curve is drawn; where it begins if nothing is said'),
+  }),
+  z.strictObject({ quantity: z.literal('rise'), in: IdSchema }),
+  z.strictObject({ quantity: z.literal('ions'), in: IdSchema }),
+])
+
+export const QuestionSchema = z.strictObject({
+  id: IdSchema,
+  text: z.string().max(2000).optional(),
+  find: FindSchema,
+  unit: z.string().max(40).optional(),
+  figures: z.number().int().min(1).max(8).optional(),
+  own: z
+    .array(z.strictObject({ id: z.string().max(200), value: z.string().max(60) }))
+    .optional()
+    .describe('what the student worked out for lines of the working: id names the line, value is as typed'),
+})

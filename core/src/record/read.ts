@@ -1,0 +1,76 @@
+import type { z } from 'zod'
+import { findPath } from './paths.ts'
+import { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
+import type { Task } from './types.ts'
+
+/** One reason why a file is no task file: where and what. */
+export interface FileFault {
+  readonly at: string
+  readonly says: string
+}
+
+/** A document that is not a task file of ours, with every reason found. */
+export class TaskFileError extends Error {
+  readonly faults: readonly FileFault[]
+
+  constructor(faults: readonly FileFault[]) {
+    super(faults.map(({ at, says }) => (at ? `${at}: ${says}` : says)).join('\n'))
+    this.name = 'TaskFileError'
+    this.faults = faults
+  }
+}
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function refuse(at: string, says: string): never {
+  throw new TaskFileError([{ at, says }])
+}
+
+function wordIssue(issue: z.core.$ZodIssue, document: unknown): readonly FileFault[] {
+  if (issue.code === 'unrecognized_keys') {
+    return issue.keys.map((key) => ({
+      at: findPath(document, [...issue.path, key]),
+      says: 'is not a field of a task file. Check its spelling, or take it out.',
+    }))
+  }
+  if (issue.code === 'invalid_union') {
+    const deeper = issue.errors.filter((branch) => branch.some(({ path }) => path.length > 0))
+    const [nearest] = deeper.toSorted((a, b) => a.length - b.length)
+    if (nearest) return nearest.flatMap((inner) => wordIssue({ ...inner, path: [...issue.path, ...inner.path] }, document))
+  }
+  return [{ at: findPath(document, issue.path), says: issue.message }]
+}
+
+/**
+ * Checks that a document is a task file and returns it with defaults filled in.
+ *
+ * @throws TaskFileError with the path of every fault: another format, a newer version, an unknown key, a reading
+ * that is not a number
+ */
+export function readTask(document: unknown): Task {
+  if (!isObject(document)) refuse('', 'A task file is a JSON object; this is something else.')
+  if (document.format !== TASK_FORMAT) refuse('format', `must be '${TASK_FORMAT}'. This is not a Hop Lark task file.`)
+  if (typeof document.version === 'number' && document.version > TASK_VERSION) {
+    refuse('version', `is ${document.version}, newer than this Hop Lark reads (${TASK_VERSION}). Update Hop Lark to open it.`)
+  }
+  const parsed = TaskSchema.safeParse(document)
+  if (parsed.success) return parsed.data
+  throw new TaskFileError(parsed.error.issues.flatMap((issue) => wordIssue(issue, document)))
+}
+
+/** Reads a task from the text of a file; text that is no JSON is refused with the place where it breaks. */
+export function readTaskText(text: string): Task {
+  let document: unknown
+  try {
+    document = JSON.parse(text)
+  } catch (error) {
+    refuse('', `This is not JSON: ${error instanceof Error ? error.message : 'it cannot be read'}.`)
+  }
+  return readTask(document)
+}
+
+/** The text of a task file, with two spaces' indent and a line feed at the end. */
+export function writeTask(task: Task): string {
+  return `${JSON.stringify(task, null, 2)}\n`
+}

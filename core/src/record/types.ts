@@ -1,0 +1,19 @@
+import type { z } from 'zod'
+import { ConventionsSchema } from './conventions.ts'
+import type { MaterialSchema } from './materials.ts'
+import type { PartSchema, RunSchema } from './parts.ts'
+import type { QuestionSchema } from './questions.ts'
+import type { TaskSchema } from './task.ts'
+
+export type Task = z.infer<typeof TaskSchema>
+export type Conventions = z.infer<typeof ConventionsSchema>
+export type Concordance = Conventions['concordance']
+export type Material = z.infer<typeof MaterialSchema>
+export type Part = z.infer<typeof PartSchema>
+export type PartOf<Kind extends Part['kind']> = Extract<Part, { kind: Kind }>
+export type Run = z.infer<typeof RunSchema>
+export type Question = z.infer<typeof QuestionSchema>
+export type Quantity = Question['find']['quantity']
+
+/** The conventions of a task that states none. */
+export const DEFAULT_CONVENTIONS: Conventions = ConventionsSchema.parse({})

@@ -1,0 +1,94 @@
+import { Exact } from '../number/index.ts'
+import type { OpenNetwork } from '../reckon/index.ts'
+import { entryText, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { assessTitration, massesFrom, titreOf } from '../titration/index.ts'
+import { type Setting, SLIPS, type Slip } from './catalogue.ts'
+import { wrongIndicator } from './wrongIndicator.ts'
+
+/** A slip at a place of this task: which readings it would move, and by what. */
+export interface PossibleSlip {
+  readonly slip: Slip
+  /** Where: a stage's title, where the task has several it could happen at. */
+  readonly where: string
+  /** Keys of the readings it moves; none for a slip without effect. */
+  readonly keys: readonly string[]
+  readonly setting: Omit<Setting, 'size'>
+}
+
+type Titration = PartOf<'titration'>
+
+/** The volumetric flask a titrated portion came from, if it was made up from a weighed solid or a measured portion. */
+export function flaskBehind(
+  task: Task,
+  part: Titration,
+): { aliquot?: Exact; flask?: Exact; pipette: boolean; flaskKey?: string } {
+  for (const content of part.flask) {
+    if (!('material' in content)) continue
+    const made = task.parts.find((other) => other.kind === 'solution' && other.gives === content.material)
+    const aliquot = content.volume === undefined ? {} : { aliquot: new Exact(entryText(content.volume)) }
+    const pipette = content.by === 'pipette' || content.by === undefined
+    if (made?.kind === 'solution' && made.flask !== undefined)
+      return { ...aliquot, flask: new Exact(made.flask), pipette, flaskKey: `V@m:${made.gives}` }
+    if (content.by === 'pipette') return { ...aliquot, pipette }
+  }
+  return { pipette: false }
+}
+
+function meets(slip: Slip, has: Readonly<Record<string, unknown>>): boolean {
+  return (slip.needs ?? []).every((need) => has[need] !== undefined && has[need] !== false)
+}
+
+function titrationSlips(task: Task, part: Titration, network: OpenNetwork): readonly PossibleSlip[] {
+  const titreKeys = network.givenKeys.filter(
+    (key) => key === `V@t:${part.id}/titre` || (key.startsWith(`V@t:${part.id}#`) && key.endsWith('/titre')),
+  )
+  if (titreKeys.length === 0) return []
+  const behind = flaskBehind(task, part)
+  const rough = part.runs
+    .filter(({ kind, use }) => kind === 'rough' && use !== 'yes')
+    .flatMap((run) => titreOf(run)?.volume ?? [])[0]
+  const runs = assessTitration(part, { conventions: task.conventions, massOfRun: massesFrom(task) }).used.length
+  const equations = part.reactions.map(({ equation }) => equation).join(' ')
+  const has = { ...behind, rough, several: runs > 1, iron: /Fe2\+|Fe\^2\+/.test(equations), manganate: /MnO4/.test(equations) }
+  const where = partTitle(task, part)
+  const wrong = wrongIndicator(task, part, network)
+  const setting = { shift: wrong?.shift, aliquot: behind.aliquot, flask: behind.flask, rough, runs }
+  return SLIPS.map((slip) => (slip.id === 'wrong-indicator' && wrong ? { ...slip, says: wrong.says } : slip))
+    .filter((slip) => meets(slip, { ...has, shift: wrong?.shift }))
+    .flatMap((slip): PossibleSlip[] => {
+      if (slip.moves === 'titre') return [{ slip, where, keys: titreKeys, setting }]
+      if (slip.moves === 'nothing') return [{ slip, where, keys: [], setting }]
+      return slip.moves === 'flaskVolume' && behind.flaskKey ? [{ slip, where, keys: [behind.flaskKey], setting }] : []
+    })
+}
+
+function readingSlips(task: Task, part: PartOf<'weighing'> | PartOf<'heating'>, network: OpenNetwork): readonly PossibleSlip[] {
+  const place = part.kind === 'weighing' ? `w:${part.id}` : `h:${part.id}`
+  return SLIPS.flatMap((slip): PossibleSlip[] => {
+    const key = `${slip.moves}@${place}`
+    return network.given(key) ? [{ slip, where: partTitle(task, part), keys: [key], setting: {} }] : []
+  })
+}
+
+/** Slips of a thermometric run: they move every number read off its lines. */
+function seriesSlips(task: Task, part: PartOf<'series'>, network: OpenNetwork): readonly PossibleSlip[] {
+  const keys = network.givenKeys.filter((key) => key.endsWith(`@series:${part.id}`) && !key.startsWith('x'))
+  if (keys.length === 0 || !part.y.unit.includes('°')) return []
+  const first = ['b1', 'ybefore', 'ystart'].find((name) => keys.includes(`${name}@series:${part.id}`))
+  const start = first === undefined ? undefined : network.given(`${first}@series:${part.id}`)
+  return SLIPS.filter(({ moves }) => moves === 'series').map((slip) => ({
+    slip,
+    where: partTitle(task, part),
+    keys,
+    setting: { start },
+  }))
+}
+
+/** The slips that can happen in this task, in the order of its parts. */
+export function findSlips(task: Task, network: OpenNetwork): readonly PossibleSlip[] {
+  return task.parts.flatMap((part) => {
+    if (part.kind === 'titration') return titrationSlips(task, part, network)
+    if (part.kind === 'series') return seriesSlips(task, part, network)
+    return part.kind === 'weighing' || part.kind === 'heating' ? readingSlips(task, part, network) : []
+  })
+}

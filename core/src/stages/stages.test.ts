@@ -1,0 +1,74 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { reckonTask } from '../reckon/index.ts'
+import { readTask, readTaskText, type Task } from '../record/index.ts'
+import { stagesOf, summariseTask } from './index.ts'
+
+const demo = (name: string): Task =>
+  readTaskText(readFileSync(new URL(`../../../demo/${name}.hoplark.json`, import.meta.url), 'utf8'))
+const shown = (task: Task) =>
+  stagesOf(task, reckonTask(task)).map(({ title, state, figure }) => `${title} | ${state} | ${figure}`)
+
+describe('the stages of a task', () => {
+  it('say how far each is and its most important number', () => {
+    expect(shown(demo('iron-in-lawn-sand'))).toEqual([
+      'Brief | done | 4 materials',
+      'Weigh F1 | done | 5.03 g',
+      'Make up F4 | done | 250.0 cm³',
+      'Titrate | done | 22.88 cm³',
+      'Work out | done | 12.7 %',
+    ])
+  })
+
+  it('put weighings of one material together, and show what is not finished', () => {
+    expect(shown(demo('acid-in-orchard-vinegar'))).toEqual([
+      'Brief | done | 4 materials',
+      'Weigh potassium hydrogenphthalate | done | 3 of 3',
+      'Standardise N | done | 3 agree',
+      'Dilute V | done | 250.0 cm³',
+      'Titrate D | partly | 21.05 cm³',
+      'Work out | partly | 0.100 mol/dm³',
+    ])
+  })
+
+  it('are there for every kind of part', () => {
+    const task = readTask({
+      format: 'hop-lark/task',
+      version: 1,
+      id: 'x',
+      title: 'x',
+      brief: { text: 'Do it.' },
+      parts: [
+        { id: 'w', kind: 'weighing', of: 'S', withSample: '1.00' },
+        { id: 's', kind: 'solution', from: [], gives: 'S' },
+        { id: 't', kind: 'titration', burette: 'B', flask: [], reactions: [], runs: [{ kind: 'rough', initial: '0.00' }] },
+        { id: 'h', kind: 'heating', of: 'S', masses: ['1.00'] },
+        { id: 'm', kind: 'series', x: { name: 'time', unit: 's' }, y: { name: 'volume', unit: 'cm3' }, points: [] },
+        { id: 'r', kind: 'rack', samples: [] },
+        { id: 'c', kind: 'chromatogram', spots: [{ label: 'red', distance: '40' }] },
+        { id: 'n', kind: 'note', text: '' },
+      ],
+    })
+    expect(shown(task)).toEqual([
+      'Brief | partly | ',
+      'Weigh S | partly | ',
+      'Make up S | empty | ',
+      'Titrate | partly | ',
+      'Heat S | partly | 1 weighing',
+      'Measure volume | empty | ',
+      'Tubes | empty | ',
+      'Chromatogram | partly | 1 spot',
+      'Note | empty | ',
+      'Work out | empty | ',
+    ])
+  })
+})
+
+it('sums a task up for the shelf', () => {
+  const { stages, answers } = summariseTask(demo('iron-in-lawn-sand'))
+  expect(stages).toHaveLength(5)
+  expect(answers).toEqual([
+    { says: 'Amount of iron(II) in the 250 cm³ flask', value: '0.0114', unit: 'mol' },
+    { says: 'Percentage by mass of iron in F1', value: '12.7', unit: '%' },
+  ])
+})

@@ -1,0 +1,169 @@
+import { readChromatogram } from '../chromatogram/index.ts'
+import { readSeries } from '../curve/index.ts'
+import { assessHeating } from '../heating/index.ts'
+import { raised, symbolOf } from '../number/index.ts'
+import { unhandled } from '../problem/index.ts'
+import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
+import { materialLabel, type Part, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { titreOf, weighedMass } from '../titration/index.ts'
+
+export type StageState = 'empty' | 'partly' | 'done'
+
+/** One stage of a task, in the order it is done: the brief, each part, the working. */
+export interface Stage {
+  /** `brief`, `work-out`, or the id of the (first) part. */
+  readonly id: string
+  readonly kind: 'brief' | 'work-out' | Part['kind']
+  readonly title: string
+  readonly state: StageState
+  /** Its one most important number, with unit; empty while there is none. */
+  readonly figure: string
+  /** The parts it holds: several weighings of one material in a row make one stage. */
+  readonly parts: readonly string[]
+}
+
+type Group = readonly [Part, ...Part[]]
+
+/** Weighings of the same material that follow one another are done in one go. */
+function groupParts(parts: readonly Part[]): readonly Group[] {
+  const groups: [Part, ...Part[]][] = []
+  for (const part of parts) {
+    const last = groups.at(-1)
+    const before = last?.[0]
+    if (last && part.kind === 'weighing' && before?.kind === 'weighing' && before.of === part.of) last.push(part)
+    else groups.push([part])
+  }
+  return groups
+}
+
+interface Found {
+  readonly state: StageState
+  readonly figure: string
+}
+
+function weighingStage(weighings: readonly PartOf<'weighing'>[]): Found {
+  const done = weighings.flatMap((weighing) => weighedMass(weighing) ?? [])
+  const begun = weighings.some(({ withSample, withResidue, container, mass }) => withSample ?? withResidue ?? container ?? mass)
+  const figure =
+    weighings.length === 1 ? (done[0] ? `${done[0].text} g` : '') : done.length > 0 ? `${done.length} of ${weighings.length}` : ''
+  return { state: done.length === weighings.length ? 'done' : begun ? 'partly' : 'empty', figure }
+}
+
+function titrationStage(task: Task, part: PartOf<'titration'>, reckoning: Reckoning): Found {
+  const unit = symbolOf(task.conventions.volumeUnit)
+  const result = reckoning.titrations.find((one) => one.part === part.id)
+  const titres = part.runs.flatMap((run) => titreOf(run) ?? [])
+  const begun = part.runs.some(({ initial, final }) => initial ?? final)
+  const agreed = reckoning.assessments.get(part.id)?.massPerRun ? `${result?.used.length ?? 0} agree` : ''
+  const figure =
+    agreed && result?.concordant
+      ? agreed
+      : result?.mean
+        ? `${result.mean} ${unit}`
+        : titres.length > 0
+          ? `${titres.at(-1)?.text} ${unit}`
+          : ''
+  return { state: result?.concordant ? 'done' : begun ? 'partly' : 'empty', figure }
+}
+
+function partStage(task: Task, [part, ...more]: Group, reckoning: Reckoning): Found {
+  switch (part.kind) {
+    case 'weighing':
+      return weighingStage([part, ...more.filter((other) => other.kind === 'weighing')])
+    case 'solution':
+      return part.flask === undefined
+        ? { state: 'empty', figure: '' }
+        : { state: 'done', figure: `${part.flask} ${symbolOf(task.conventions.volumeUnit)}` }
+    case 'titration':
+      return titrationStage(task, part, reckoning)
+    case 'heating':
+      return heatingStage(part)
+    case 'series':
+      return seriesStage(part)
+    case 'rack':
+      return rackStage(part)
+    case 'chromatogram':
+      return chromatogramStage(part)
+    case 'note':
+      return { state: part.text.trim() ? 'done' : 'empty', figure: '' }
+    default:
+      return unhandled(part, 'partStage')
+  }
+}
+
+function heatingStage(part: PartOf<'heating'>): Found {
+  const { steps, constant, lost } = assessHeating(part)
+  if (constant && lost) return { state: 'done', figure: `${lost.text} g lost` }
+  return filled(steps.length, 'weighing')
+}
+
+/** A series is done when what it is read for can be read: a line, two that cross, a curve. */
+function seriesStage(part: PartOf<'series'>): Found {
+  const { line, twoLines, mixing, smooth } = readSeries(part)
+  const found = filled(part.points.length, 'point')
+  return (line ?? twoLines ?? mixing ?? smooth) ? { ...found, state: 'done' } : found
+}
+
+/** A rack is done when every sample has its conclusion. */
+function rackStage({ samples }: PartOf<'rack'>): Found {
+  const concluded = samples.filter(({ conclusion }) => conclusion).length
+  if (concluded === 0) return filled(samples.flatMap(({ tubes }) => tubes).length, 'tube')
+  return { state: concluded === samples.length ? 'done' : 'partly', figure: `${concluded} of ${samples.length} named` }
+}
+
+/** A chromatogram is done when every spot has its Rf. */
+function chromatogramStage(part: PartOf<'chromatogram'>): Found {
+  const { spots } = readChromatogram(part)
+  const found = filled(spots.length, 'spot')
+  return spots.length > 0 && spots.every(({ rf }) => rf !== undefined) ? { ...found, state: 'done' } : found
+}
+
+const counted = (count: number, of: string) => `${count} ${count === 1 ? of : `${of}s`}`
+
+function filled(count: number, of: string): Found {
+  return { state: count > 0 ? 'partly' : 'empty', figure: count > 0 ? counted(count, of) : '' }
+}
+
+function written(answer: Answer): string {
+  const value = answer.value?.replace(/e(-?\d+)$/, (_, exponent: string) => ` × 10${raised(exponent)}`)
+  return `${value} ${unitSymbol(answer.unit)}`.trim()
+}
+
+function workOutStage({ answers }: Reckoning): Found {
+  const had = answers.filter(({ value }) => value !== null)
+  const last = had.at(-1)
+  return {
+    state: had.length === 0 ? 'empty' : had.length === answers.length ? 'done' : 'partly',
+    figure: last ? written(last) : '',
+  }
+}
+
+function titleOf(task: Task, [part, ...more]: Group): string {
+  return part.kind === 'weighing' && more.length > 0 ? `Weigh ${materialLabel(task, part.of)}` : partTitle(task, part)
+}
+
+/** The stages of a task with how far each is and its most important number. */
+export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
+  const known = task.materials.filter(({ label }) => label.trim() !== '')
+  const parts = groupParts(task.parts).map(
+    (group): Stage => ({
+      id: group[0].id,
+      kind: group[0].kind,
+      title: titleOf(task, group),
+      parts: group.map(({ id }) => id),
+      ...partStage(task, group, reckoning),
+    }),
+  )
+  return [
+    {
+      id: 'brief',
+      kind: 'brief',
+      title: 'Brief',
+      state: known.length > 0 ? 'done' : task.brief?.text ? 'partly' : 'empty',
+      figure: known.length > 0 ? counted(known.length, 'material') : '',
+      parts: [],
+    },
+    ...parts,
+    { id: 'work-out', kind: 'work-out', title: 'Work out', parts: [], ...workOutStage(reckoning) },
+  ]
+}

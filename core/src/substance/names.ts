@@ -1,0 +1,114 @@
+import { ATOMIC_WEIGHTS, type ElementSymbol } from './elements.ts'
+import { type Formula, parseFormula, sameSpecies } from './formula.ts'
+import { dissociate } from './ions.ts'
+
+/** Names in use in British schools (common practice; systematic names with oxidation numbers). */
+const NAMES: Readonly<Record<string, string>> = {
+  'MnO4-': 'manganate(VII)',
+  'Cr2O7^2-': 'dichromate(VI)',
+  'CrO4^2-': 'chromate(VI)',
+  'Fe(CN)6^4-': 'hexacyanoferrate(II)',
+  'Fe(CN)6^3-': 'hexacyanoferrate(III)',
+  'S4O6^2-': 'tetrathionate',
+  'S2O3^2-': 'thiosulfate',
+  'S2O8^2-': 'peroxodisulfate',
+  'C2O4^2-': 'ethanedioate',
+  'CH3COO-': 'ethanoate',
+  'HCOO-': 'methanoate',
+  'C8H4O4^2-': 'phthalate',
+  'HC8H4O4-': 'hydrogenphthalate',
+  'C4H4O6^2-': 'tartrate',
+  'C6H5O7^3-': 'citrate',
+  'C10H12N2O8^4-': 'edta',
+  'CO3^2-': 'carbonate',
+  'HCO3-': 'hydrogencarbonate',
+  'SO4^2-': 'sulfate',
+  'HSO4-': 'hydrogensulfate',
+  'SO3^2-': 'sulfite',
+  'PO4^3-': 'phosphate',
+  'NO3-': 'nitrate',
+  'NO2-': 'nitrite',
+  'IO3-': 'iodate(V)',
+  'BrO3-': 'bromate(V)',
+  'ClO-': 'chlorate(I)',
+  'OH-': 'hydroxide',
+  'F-': 'fluoride',
+  'Cl-': 'chloride',
+  'Br-': 'bromide',
+  'I-': 'iodide',
+  'S^2-': 'sulfide',
+  'O^2-': 'oxide',
+  'SCN-': 'thiocyanate',
+  'CN-': 'cyanide',
+  'B4O7^2-': 'tetraborate',
+  'NH4+': 'ammonium',
+  'H+': 'hydrogen ion',
+  'e-': 'electron',
+  HCl: 'hydrochloric acid',
+  H2SO4: 'sulfuric acid',
+  HNO3: 'nitric acid',
+  H3PO4: 'phosphoric acid',
+  CH3COOH: 'ethanoic acid',
+  HCOOH: 'methanoic acid',
+  H2C2O4: 'ethanedioic acid',
+  'H2C2O4.2H2O': 'ethanedioic acid dihydrate',
+  C6H8O7: 'citric acid',
+  C6H8O6: 'ascorbic acid',
+  C7H6O2: 'benzoic acid',
+  C3H6O3: 'lactic acid',
+  C4H6O6: 'tartaric acid',
+  KHC8H4O4: 'potassium hydrogenphthalate',
+  KHCO3: 'potassium hydrogencarbonate',
+  NaHCO3: 'sodium hydrogencarbonate',
+  NH3: 'ammonia',
+  H2O: 'water',
+  H2O2: 'hydrogen peroxide',
+  I2: 'iodine',
+  Br2: 'bromine',
+  Cl2: 'chlorine',
+  O2: 'oxygen',
+  H2: 'hydrogen',
+  CO2: 'carbon dioxide',
+  SO2: 'sulfur dioxide',
+  C2H5OH: 'ethanol',
+}
+const NAMED = Object.entries(NAMES).map(([text, name]) => ({ formula: parseFormula(text), name }))
+
+const ONE_CHARGE = new Set(['Li', 'Na', 'K', 'Rb', 'Cs', 'Ag', 'Mg', 'Ca', 'Sr', 'Ba', 'Zn', 'Cd', 'Al'])
+const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII']
+
+function knownName(formula: Formula): string | undefined {
+  return NAMED.find((row) => sameSpecies(row.formula, formula))?.name
+}
+
+function elementOrIon(formula: Formula): string | undefined {
+  const [first, ...more] = formula.parts
+  if (first?.kind !== 'element' || more.length > 0 || first.count > 1) return undefined
+  const name: string = ATOMIC_WEIGHTS[first.symbol as ElementSymbol].name
+  if (formula.charge <= 0 || ONE_CHARGE.has(first.symbol)) return formula.charge < 0 ? undefined : name
+  return `${name}(${ROMAN[formula.charge] ?? formula.charge})`
+}
+
+const FOUND = new WeakMap<Formula, string>()
+
+/**
+ * What a substance is called in a sentence: `manganate(VII)`, `iron(II)`, `potassium manganate(VII)`; the formula
+ * itself where no name is known.
+ */
+export function nameOf(formula: Formula): string {
+  const known = FOUND.get(formula)
+  if (known !== undefined) return known
+  const name = findName(formula)
+  FOUND.set(formula, name)
+  return name
+}
+
+function findName(formula: Formula): string {
+  const simple = knownName(formula) ?? elementOrIon(formula)
+  if (simple) return simple
+  const ions = dissociate(formula)
+  const names = ions?.map(({ ion }) => knownName(ion) ?? elementOrIon(ion))
+  const hydrated = formula.parts.some((part) => part.kind === 'adduct')
+  if (!names || hydrated || names.some((name) => name === undefined) || names.includes('hydrogen ion')) return formula.text
+  return names.join(' ')
+}

@@ -1,0 +1,274 @@
+import { decimalPlaces, Exact, fitToStep, isOnStep, stepPlaces, symbolOf } from '../number/index.ts'
+import type { Problem } from '../problem/index.ts'
+import { type Conventions, type Entry, entryText, type PartOf, type Run } from '../record/index.ts'
+import { type AssessedRun, type Assessment, assessTitration } from './assess.ts'
+import { rememberPerPart } from './perPart.ts'
+import { runName } from './runName.ts'
+import type { TitrationSetting } from './setting.ts'
+import { titreOf } from './titre.ts'
+
+/** A refilled burette starts so much higher than the last run ended, cm³, that nobody need say so (common practice). */
+const PLAINLY_REFILLED = '5'
+
+interface Place {
+  readonly at: string
+  readonly called: string
+}
+
+function checkReading(entry: Entry, place: Place, conventions: Conventions): readonly Problem[] {
+  const text = entryText(entry)
+  const { capacity, step } = conventions.burette
+  const value = new Exact(text)
+  const unit = symbolOf(conventions.volumeUnit)
+  if (value.gt(capacity)) {
+    return [
+      {
+        level: 'error',
+        code: 'reading.pastCapacity',
+        at: place.at,
+        says: `${place.called} ${text} is past the last mark, ${capacity} ${unit}.`,
+        mend: 'Read again, or refill the burette before it runs below the scale.',
+      },
+    ]
+  }
+  if (value.isNegative()) {
+    return [
+      {
+        level: 'error',
+        code: 'reading.negative',
+        at: place.at,
+        says: `${place.called} ${text} is above the 0 mark.`,
+        mend: 'Run some out until the level is on the scale, then read again.',
+      },
+    ]
+  }
+  const onStep = isOnStep(text, step)
+  if (onStep && decimalPlaces(text) === stepPlaces(step)) return []
+  const fitted = fitToStep(text, step)
+  const offer = { label: `Write ${fitted}`, set: { [place.at]: fitted } }
+  if (!onStep) {
+    return [
+      {
+        level: 'query',
+        code: 'reading.offStep',
+        at: place.at,
+        says: `${place.called} ${text} is not on a ${step} step of the scale.`,
+        mend: `This burette is read to ${step} ${unit}. Nearest is ${fitted}; read again if you can.`,
+        offer,
+      },
+    ]
+  }
+  return [
+    {
+      level: 'advice',
+      code: 'reading.places',
+      at: place.at,
+      says: `${place.called} ${text} should have ${stepPlaces(step)} decimal places, like every burette reading.`,
+      mend: `Write ${fitted}.`,
+      offer,
+    },
+  ]
+}
+
+function checkRun(part: PartOf<'titration'>, index: number, conventions: Conventions): readonly Problem[] {
+  const run = part.runs[index] as Run
+  const path = `parts.${part.id}.runs.${index}`
+  const name = runName(part.runs, index)
+  const problems: Problem[] = []
+  for (const field of ['initial', 'final'] as const) {
+    const entry = run[field]
+    if (entry !== undefined)
+      problems.push(...checkReading(entry, { at: `${path}.${field}`, called: `${name}: ${field} reading` }, conventions))
+  }
+  if (run.final !== undefined && run.initial === undefined) {
+    problems.push({
+      level: 'query',
+      code: 'run.initialMissing',
+      at: `${path}.initial`,
+      says: `${name} has a final reading but no initial one.`,
+      mend: 'Enter where the burette stood at the start.',
+    })
+  }
+  if (run.initial === undefined || run.final === undefined) return problems
+  const [initial, final] = [entryText(run.initial), entryText(run.final)]
+  if (new Exact(final).lt(initial)) {
+    problems.push({
+      level: 'error',
+      code: 'run.finalAboveInitial',
+      at: `${path}.final`,
+      says: `${name}: final reading ${final} is above the initial ${initial}: burettes count downwards.`,
+      mend: 'Swapped? Exchange the two, or strike the one that was misread.',
+      offer: { label: 'Swap them', set: { [`${path}.initial`]: final, [`${path}.final`]: initial } },
+    })
+  } else if (new Exact(final).eq(initial)) {
+    problems.push({
+      level: 'query',
+      code: 'run.nothingDelivered',
+      at: `${path}.final`,
+      says: `${name}: initial and final reading are the same.`,
+      mend: 'Nothing was run in, or one of them was copied.',
+    })
+  }
+  return problems
+}
+
+/** Whether a run starts where the last one ended, or plainly from a refilled burette; asks where it does neither. */
+function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): readonly Problem[] {
+  return part.runs.flatMap((run, index): Problem[] => {
+    const before = part.runs.slice(0, index).findLast((earlier) => earlier.final !== undefined)
+    if (run.initial === undefined || before?.final === undefined || run.refilled) return []
+    const [initial, last] = [entryText(run.initial), entryText(before.final)]
+    const gap = new Exact(last).sub(initial)
+    // Nobody comes to stand at 0 by chance.
+    if (gap.isZero() || gap.gte(PLAINLY_REFILLED) || new Exact(initial).isZero()) return []
+    const name = runName(part.runs, index)
+    return [
+      {
+        level: 'query',
+        code: 'run.notCarriedOn',
+        at: `parts.${part.id}.runs.${index}.initial`,
+        says: `${name} starts at ${initial}, but the burette last stood at ${last}.`,
+        mend: `Was it refilled? Note the refill; otherwise the start is ${last}. (${symbolOf(conventions.volumeUnit)})`,
+      },
+    ]
+  })
+}
+
+const volumeOf = ({ compared }: AssessedRun) => compared as Exact
+
+/** Titres that are out of all proportion: less than half, or more than twice, the middle of the others. */
+function checkProportion(part: PartOf<'titration'>, assessment: Assessment): readonly Problem[] {
+  const done = assessment.runs.filter(({ run, compared }) => run.kind !== 'blank' && compared)
+  if (done.length < 2) return []
+  return done.flatMap((one): Problem[] => {
+    const others = done
+      .filter((other) => other !== one)
+      .map(volumeOf)
+      .toSorted((a, b) => a.cmp(b))
+    // With two runs only, the later one is asked about, once.
+    if (others.length === 1 && one.index !== done.at(-1)?.index) return []
+    const middle = others[Math.floor((others.length - 1) / 2)] as Exact
+    const ratio = middle.isZero() ? undefined : volumeOf(one).div(middle)
+    if (ratio === undefined || (ratio.gte('0.5') && ratio.lte(2))) return []
+    const titre = one.titre?.text ?? ''
+    return [
+      {
+        level: 'query',
+        code: 'run.outOfProportion',
+        at: `parts.${part.id}.runs.${one.index}.final`,
+        says: `${runName(part.runs, one.index)}: titre ${titre} is ${ratio.lt(1) ? 'less than half' : 'more than twice'} the others.`,
+        mend: 'Misread by 10, a portion left out, or another solution? Look at both readings again.',
+      },
+    ]
+  })
+}
+
+function checkRough(part: PartOf<'titration'>, assessment: Assessment, unit: string): readonly Problem[] {
+  const accurate = assessment.runs.filter(({ run, compared }) => run.kind === 'accurate' && compared)
+  if (accurate.length === 0 || assessment.massPerRun) return []
+  const lowest = Exact.min(...accurate.map(volumeOf))
+  return assessment.runs.flatMap(({ run, index, titre }): Problem[] => {
+    if (run.kind !== 'rough' || !titre || titre.volume.gte(lowest)) return []
+    return [
+      {
+        level: 'query',
+        code: 'run.roughDidNotOvershoot',
+        at: `parts.${part.id}.runs.${index}.final`,
+        says: `The ${runName(part.runs, index)} titre ${titre.text} ${unit} is below every accurate one: a rough run usually overshoots.`,
+        mend: 'Was the end-point really reached? The mean does not use it either way.',
+      },
+    ]
+  })
+}
+
+/** The runs that no mean rests on although they were meant to be accurate. */
+function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conventions: Conventions): readonly Problem[] {
+  const accurate = assessment.runs.filter(({ run, compared }) => run.kind === 'accurate' && compared && run.use !== 'no')
+  const { within, rule, runs: wanted } = conventions.concordance
+  const unit = symbolOf(conventions.volumeUnit)
+  const path = `parts.${part.id}.runs`
+  if (!assessment.concordant) {
+    if (accurate.length < Math.max(2, wanted)) return []
+    const furthest = furthestFromRest(accurate)
+    const repeat =
+      accurate.length > 2
+        ? `Repeat; ${runName(part.runs, furthest.index)} (${furthest.titre?.text}) is furthest from the rest.`
+        : 'Do another run: it will show which of the two to trust.'
+    const says =
+      rule === 'every-accurate'
+        ? `The accurate titres do not all agree within ${within} ${unit}.`
+        : `No ${wanted === 2 ? 'two' : wanted} titres agree within ${within} ${unit}.`
+    return [
+      { level: 'query', code: 'titration.noneAgree', at: path, says, mend: `${repeat} Do not average titres that disagree.` },
+    ]
+  }
+  return accurate
+    .filter(({ inMean }) => !inMean)
+    .map((one): Problem => {
+      const nearest = Exact.min(
+        ...accurate.filter(({ inMean }) => inMean).map((other) => volumeOf(other).sub(volumeOf(one)).abs()),
+      )
+      return {
+        level: 'advice',
+        code: 'run.disagrees',
+        at: `${path}.${one.index}.final`,
+        says: `${runName(part.runs, one.index)} is ${nearest.toFixed(2)} ${unit} from the others and is left out.`,
+        mend: 'An overshot end-point, a misread scale or a bubble leaving the jet would do that.',
+      }
+    })
+}
+
+function furthestFromRest(runs: readonly AssessedRun[]): AssessedRun {
+  const distance = (one: AssessedRun) =>
+    Exact.min(...runs.filter((other) => other !== one).map((other) => volumeOf(other).sub(volumeOf(one)).abs()))
+  return runs.toSorted((a, b) => distance(b).cmp(distance(a)))[0] as AssessedRun
+}
+
+/** The student's own choice of runs is allowed, with a reason, and always said. */
+function checkChoices(part: PartOf<'titration'>): readonly Problem[] {
+  return part.runs.flatMap((run, index): Problem[] => {
+    if (run.use === undefined || titreOf(run) === undefined) return []
+    const at = `parts.${part.id}.runs.${index}.use`
+    const name = runName(part.runs, index)
+    const taken = run.use === 'yes' ? 'taken into' : 'left out of'
+    if (!run.why?.trim()) {
+      return [
+        {
+          level: 'query',
+          code: 'run.choiceNeedsReason',
+          at,
+          says: `${name} was ${taken} the mean by choice, without a reason.`,
+          mend: 'Write why, or let the rule choose.',
+        },
+      ]
+    }
+    const rough = run.use === 'yes' && run.kind === 'rough' ? ' A rough titre usually has no place there.' : ''
+    return [
+      {
+        level: 'advice',
+        code: 'run.chosen',
+        at,
+        says: `${name} is ${taken} the mean by choice: ${run.why.trim()}.${rough}`,
+        mend: 'The report will say so.',
+      },
+    ]
+  })
+}
+
+/** Everything that looks wrong in the runs of a titration, with the mend; nothing here stops anyone from going on. */
+export const checkTitration = rememberPerPart(findProblems)
+
+function findProblems(part: PartOf<'titration'>, setting: TitrationSetting): readonly Problem[] {
+  const assessment = assessTitration(part, setting)
+  const { conventions } = setting
+  const problems = [
+    ...part.runs.flatMap((_, index) => checkRun(part, index, conventions)),
+    ...checkCarryOver(part, conventions),
+    ...checkProportion(part, assessment),
+    ...checkRough(part, assessment, symbolOf(conventions.volumeUnit)),
+    ...checkAgreement(part, assessment, conventions),
+    ...checkChoices(part),
+  ]
+  // Most begin with the name of a run.
+  return problems.map((problem) => ({ ...problem, says: problem.says.charAt(0).toUpperCase() + problem.says.slice(1) }))
+}

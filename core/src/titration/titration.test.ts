@@ -1,0 +1,340 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { Exact, formatPlaces } from '../number/index.ts'
+import { type Concordance, DEFAULT_CONVENTIONS, type PartOf, type Run } from '../record/index.ts'
+import {
+  adviseNextRun,
+  agreementSentence,
+  assessTitration,
+  checkTitration,
+  chooseTitres,
+  runName,
+  titreOf,
+  weighedMass,
+} from './index.ts'
+
+const RULE: Concordance = { within: '0.10', strict: false, runs: 2, rule: 'largest-set' }
+const setting = { conventions: DEFAULT_CONVENTIONS }
+
+const choose = (titres: readonly string[], concordance: Partial<Concordance> = {}) =>
+  chooseTitres(
+    titres.map((titre, run) => ({ run, volume: new Exact(titre) })),
+    { ...RULE, ...concordance },
+  )
+
+type RunRow = readonly [kind: Run['kind'], initial?: string | undefined, final?: string | undefined, more?: Partial<Run>]
+
+function titration(...runs: readonly RunRow[]): PartOf<'titration'> {
+  return {
+    id: 't1',
+    kind: 'titration',
+    burette: 'F2',
+    flask: [{ material: 'F4', volume: '25.0' }],
+    reactions: [],
+    runs: runs.map(([kind, initial, final, more]) => ({
+      kind,
+      ...(initial ? { initial } : {}),
+      ...(final ? { final } : {}),
+      ...more,
+    })),
+  }
+}
+
+const codes = (part: PartOf<'titration'>, conventions = DEFAULT_CONVENTIONS) =>
+  checkTitration(part, { conventions }).map(({ code, at }) => `${code} ${at.replace('parts.t1.', '')}`)
+
+describe('a titre', () => {
+  it('is final minus initial, with the decimals of the readings', () => {
+    expect(titreOf({ initial: '0.60', final: '23.45' })?.text).toBe('22.85')
+    expect(titreOf({ initial: '0.1', final: '23.45' })?.text).toBe('23.35')
+  })
+
+  it('is not there while a reading is missing or the final one lies above the initial', () => {
+    expect(titreOf({ initial: '23.10' })).toBeUndefined()
+    expect(titreOf({ initial: '23.10', final: '2.10' })).toBeUndefined()
+  })
+
+  it('never drifts: decimal sums are those of whole hundredths', () => {
+    const reading = fc.integer({ min: 0, max: 5000 })
+    fc.assert(
+      fc.property(reading, reading, (a, b) => {
+        const [initial, final] = [Math.min(a, b), Math.max(a, b)]
+        return (
+          titreOf({ initial: (initial / 100).toFixed(2), final: (final / 100).toFixed(2) })?.text ===
+          ((final - initial) / 100).toFixed(2)
+        )
+      }),
+    )
+  })
+})
+
+describe('a weighed mass', () => {
+  const weighed = (fields: object) => weighedMass({ id: 'w', kind: 'weighing', of: 'F1', ...fields })
+
+  it('keeps the noughts of the balance', () => {
+    expect(weighed({ withSample: '32.10', withResidue: '27.10' })?.text).toBe('5.00')
+    expect(weighed({ withSample: '32.10', container: '27.07', mass: '9' })?.text).toBe('5.03')
+    expect(weighed({ mass: '0.410' })?.text).toBe('0.410')
+  })
+
+  it('is not there while a reading is missing, or when nothing would have been taken', () => {
+    expect(weighed({ withSample: '32.10' })).toBeUndefined()
+    expect(weighed({ withSample: '27.14', withResidue: '32.17' })).toBeUndefined()
+    expect(weighed({ withSample: '27.14', withResidue: '27.14' })).toBeUndefined()
+  })
+})
+
+describe('which titres agree', () => {
+  it('takes a spread of exactly the limit as agreement, wherever on the scale it falls', () => {
+    for (let hundredth = 0; hundredth <= 4990; hundredth++) {
+      const titres = [(hundredth / 100).toFixed(2), ((hundredth + 10) / 100).toFixed(2)]
+      expect(choose(titres).concordant).toBe(true)
+      expect(choose(titres, { strict: true }).concordant).toBe(false)
+    }
+  })
+
+  it('takes the largest set, then the narrower spread, then the later runs', () => {
+    expect(choose(['22.85', '23.35', '22.90']).runs).toEqual([0, 2])
+    expect(choose(['22.80', '22.90', '22.95', '23.50']).runs).toEqual([1, 2])
+    expect(choose(['20.00', '20.05', '21.00', '21.05']).runs).toEqual([2, 3])
+    expect(choose(['22.80', '22.85', '22.90', '22.95']).runs).toEqual([1, 2, 3])
+  })
+
+  it('takes the closest pair, or every accurate run, where the school does', () => {
+    expect(choose(['22.80', '22.85', '22.90', '22.90'], { rule: 'closest-pair' }).runs).toEqual([2, 3])
+    expect(choose(['22.80', '23.10'], { rule: 'closest-pair' })).toEqual({ runs: [], concordant: false })
+    expect(choose(['22.80', '23.10', '22.85'], { rule: 'every-accurate' })).toEqual({ runs: [0, 1, 2], concordant: false })
+  })
+
+  it('wants as many as the task wants', () => {
+    expect(choose(['22.85', '22.90'], { runs: 3 })).toEqual({ runs: [], concordant: false })
+    expect(choose(['22.85', '22.90', '22.95'], { runs: 3 }).concordant).toBe(true)
+    expect(choose([]).concordant).toBe(false)
+  })
+
+  it('really is the largest set within the limit', () => {
+    const titres = fc.array(fc.integer({ min: 2200, max: 2260 }), { minLength: 1, maxLength: 8 })
+    fc.assert(
+      fc.property(titres, (hundredths) => {
+        const chosen = choose(
+          hundredths.map((value) => (value / 100).toFixed(2)),
+          { runs: 1 },
+        ).runs.map((run) => hundredths[run] ?? 0)
+        // By brute force over every subset.
+        let best = 0
+        for (let subset = 1; subset < 2 ** hundredths.length; subset++) {
+          const values = hundredths.filter((_, index) => subset & (1 << index))
+          if (Math.max(...values) - Math.min(...values) <= 10) best = Math.max(best, values.length)
+        }
+        return chosen.length === best && Math.max(...chosen) - Math.min(...chosen) <= 10
+      }),
+    )
+  })
+})
+
+describe('the mean', () => {
+  it('leaves rough and disagreeing runs out and is written to two decimals', () => {
+    const part = titration(
+      ['rough', '0.00', '23.60'],
+      ['accurate', '0.60', '23.45'],
+      ['accurate', '23.45', '46.80'],
+      ['accurate', '1.20', '24.10'],
+    )
+    const assessment = assessTitration(part, setting)
+    expect(assessment.used).toEqual([1, 3])
+    expect(assessment.mean?.toFixed()).toBe('22.875')
+    expect(agreementSentence(assessment, DEFAULT_CONVENTIONS)).toEqual({
+      says: 'Runs 1 and 3 agree within 0.10 cm³.',
+      mean: '22.88',
+      from: '(22.85 + 22.90) ÷ 2',
+    })
+  })
+
+  it('has the blank taken off', () => {
+    const part = titration(['blank', '0.00', '0.15'], ['accurate', '0.00', '20.10'], ['accurate', '20.10', '40.25'])
+    expect(assessTitration(part, setting).mean?.toFixed()).toBe('19.975')
+  })
+
+  it('never drifts, however many runs there are', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 100, max: 4000 }),
+        fc.array(fc.integer({ min: 0, max: 10 }), { minLength: 2, maxLength: 30 }),
+        (base, offsets) => {
+          const hundredths = offsets.map((offset) => base + offset)
+          const part = titration(...hundredths.map((value) => ['accurate', '0.00', (value / 100).toFixed(2)] as const))
+          const total = hundredths.reduce((sum, value) => sum + value, 0)
+          return assessTitration(part, setting).mean?.eq(new Exact(total).div(100).div(hundredths.length)) === true
+        },
+      ),
+    )
+  })
+
+  it('follows the student who has a reason, and says so', () => {
+    const part = titration(
+      ['rough', '0.00', '22.90', { use: 'yes', why: 'it was done drop by drop' }],
+      ['accurate', '22.90', '45.75'],
+    )
+    expect(assessTitration(part, setting).used).toEqual([0])
+    expect(codes(part)).toContain('run.chosen runs.0.use')
+    const silent = titration(['accurate', '0.00', '22.90', { use: 'no' }], ['accurate', '0.00', '22.85'])
+    expect(codes(silent)).toContain('run.choiceNeedsReason runs.0.use')
+  })
+
+  it('averages results, not titres, where every run has its own mass', () => {
+    const part = titration(['accurate', '0.00', '20.15', { weighing: 'w1' }], ['accurate', '20.15', '39.60', { weighing: 'w2' }])
+    const masses: Record<string, string> = { w1: '0.412', w2: '0.398' }
+    const assessment = assessTitration(part, { ...setting, massOfRun: ({ weighing }) => new Exact(masses[weighing ?? ''] ?? 0) })
+    expect(assessment).toMatchObject({ used: [0, 1], concordant: true, massPerRun: true, mean: undefined })
+    // 19.45 scaled from 0.398 g to 0.412 g
+    expect(formatPlaces(assessment.runs[1]?.compared ?? new Exact(0), 2)).toBe('20.13')
+  })
+})
+
+describe('runs that are titrated back with a mass each', () => {
+  const part: PartOf<'titration'> = {
+    ...titration(
+      ['accurate', '0.00', '11.40', { weighing: 'w1' }],
+      ['accurate', '11.40', '23.75', { weighing: 'w2' }],
+      ['accurate', undefined, undefined, { weighing: 'w3' }],
+    ),
+    reactions: [{ equation: 'CaCO3 + 2H+ -> Ca2+ + H2O + CO2', role: 'before' }],
+  }
+  const assessment = assessTitration(part, { ...setting, massOfRun: () => new Exact('1.000') })
+
+  it('are not compared by their titres, which do not go with the mass: every run counts', () => {
+    expect(assessment).toMatchObject({ used: [0, 1], concordant: true, massPerRun: true, scaled: false })
+    expect(agreementSentence(assessment, DEFAULT_CONVENTIONS).says).toBe(
+      'Runs 1 and 2 each have a mass of their own. Each gives its own result, and the results are averaged.',
+    )
+    expect(checkTitration(part, setting).map(({ code }) => code)).toEqual([])
+  })
+})
+
+describe('the next run', () => {
+  const next = (...runs: readonly RunRow[]) => {
+    const part = titration(...runs)
+    return adviseNextRun(part, assessTitration(part, setting), setting)
+  }
+
+  it('begins rough', () => {
+    expect(next(['rough'], ['accurate']).kind).toBe('rough')
+    expect(next(['rough', '0.00'])).toEqual({ kind: 'rough', initial: '0.00' })
+  })
+
+  it('runs quickly to 1.50 before the end that the last titres lead to expect', () => {
+    expect(next(['rough', '0.00', '23.60'], ['accurate'])).toMatchObject({
+      kind: 'run',
+      run: 1,
+      initial: '23.60',
+      quickTo: '45.70',
+      endNear: '47.20',
+      mayStop: false,
+    })
+    expect(next(['rough', '0.00', '23.60'], ['accurate', '0.60', '23.45'], ['accurate', '24.10'])).toMatchObject({
+      started: true,
+      quickTo: '45.45',
+      endNear: '46.95',
+    })
+  })
+
+  it('says to refill when the run would end below the last mark', () => {
+    expect(next(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate'])).toMatchObject({
+      kind: 'refill',
+      endWouldBe: '69.30',
+      lastMark: '50.00',
+      titre: '22.85',
+    })
+  })
+
+  it('says to stop when enough agree, and that one may stop when another is under way', () => {
+    expect(next(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.75'], ['accurate']).kind).toBe('stop')
+    expect(next(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.75'], ['accurate', '1.00'])).toMatchObject({
+      kind: 'run',
+      mayStop: true,
+    })
+  })
+
+  it('never sends anyone past the last mark', () => {
+    const reading = fc.integer({ min: 0, max: 1000 })
+    fc.assert(
+      fc.property(reading, reading, reading, (start, titre, again) => {
+        const written = (twentieths: number) => (twentieths / 20).toFixed(2)
+        const advice = next(['rough', written(start), written(Math.min(1000, start + titre))], ['accurate', written(again)])
+        return advice.kind !== 'run' || (Number(advice.endNear) <= 50 && Number(advice.quickTo) <= Number(advice.endNear))
+      }),
+    )
+  })
+})
+
+describe('what looks wrong', () => {
+  it('is nothing in a tidy run table', () => {
+    expect(codes(titration(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate', '0.20', '23.05']))).toEqual(
+      [],
+    )
+  })
+
+  it.each([
+    ['a lost nought', titration(['accurate', '0.00', '24.5']), 'reading.places runs.0.final'],
+    ['a reading off the half division', titration(['accurate', '0.00', '24.53']), 'reading.offStep runs.0.final'],
+    ['a final reading above the initial', titration(['accurate', '23.10', '2.10']), 'run.finalAboveInitial runs.0.final'],
+    ['a reading past the capacity', titration(['accurate', '23.10', '50.50']), 'reading.pastCapacity runs.0.final'],
+    ['a final reading without an initial', titration(['accurate', undefined, '23.10']), 'run.initialMissing runs.0.initial'],
+    ['nothing delivered', titration(['accurate', '23.10', '23.10']), 'run.nothingDelivered runs.0.final'],
+    [
+      'a start that is not the last end',
+      titration(['accurate', '0.00', '22.85'], ['accurate', '22.95']),
+      'run.notCarriedOn runs.1.initial',
+    ],
+    [
+      'a titre of half the others',
+      titration(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate', '0.00', '10.85']),
+      'run.outOfProportion runs.2.final',
+    ],
+    [
+      'a rough run that did not overshoot',
+      titration(['rough', '0.00', '22.60'], ['accurate', '22.60', '45.45']),
+      'run.roughDidNotOvershoot runs.0.final',
+    ],
+    [
+      'titres that do not agree',
+      titration(['accurate', '0.00', '22.85'], ['accurate', '22.85', '46.20']),
+      'titration.noneAgree runs',
+    ],
+    [
+      'a run that stands apart',
+      titration(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.70'], ['accurate', '0.00', '23.35']),
+      'run.disagrees runs.2.final',
+    ],
+  ])('is seen: %s', (_, part, expected) => {
+    expect(codes(part)).toContain(expected)
+  })
+
+  it('is not a start at 0.00 after a run that ended low: that is a refill', () => {
+    expect(codes(titration(['accurate', '0.00', '22.85'], ['accurate', '0.00', '22.90']))).toEqual([])
+    expect(codes(titration(['accurate', '0.00', '22.85'], ['accurate', '22.00', '44.85', { refilled: true }]))).toEqual([])
+  })
+
+  it('comes with a mend that can be taken by one key', () => {
+    const [problem] = checkTitration(titration(['accurate', '23.10', '2.10']), setting)
+    expect(problem?.offer).toEqual({
+      label: 'Swap them',
+      set: { 'parts.t1.runs.0.initial': '2.10', 'parts.t1.runs.0.final': '23.10' },
+    })
+    const [places] = checkTitration(titration(['accurate', '0.00', '24.5']), setting)
+    expect(places?.offer?.set).toEqual({ 'parts.t1.runs.0.final': '24.50' })
+  })
+
+  it('names the run to repeat when no two agree', () => {
+    const problems = checkTitration(
+      titration(['accurate', '0.00', '22.00'], ['accurate', '0.00', '22.15'], ['accurate', '0.00', '23.00']),
+      setting,
+    )
+    expect(problems.find(({ code }) => code === 'titration.noneAgree')?.mend).toMatch(/run 3 \(23.00\)/)
+  })
+})
+
+it('counts accurate runs by themselves', () => {
+  const runs = [{ kind: 'rough' }, { kind: 'accurate' }, { kind: 'blank' }, { kind: 'accurate' }] as const
+  expect(runs.map((_, index) => runName(runs, index))).toEqual(['rough', 'run 1', 'blank', 'run 2'])
+})

@@ -1,0 +1,129 @@
+import type { Equilibrium } from '../aqueous/index.ts'
+import { colourOf } from './colours.ts'
+import type { Contents } from './contents.ts'
+import type { GasOff } from './gases.ts'
+import type { GasTestName } from './gasTests.ts'
+import { type SeenSolid, solidsIn } from './solids.ts'
+import { DISSOLVED_BELOW, INSOLUBLE_ABOVE, SOLID_PLAIN, SOLID_SEEN } from './thresholds.ts'
+
+/** One thing that is seen, smelt or tested. */
+export type Fact =
+  | { readonly kind: 'precipitate'; readonly colour: string; readonly solid: string; readonly slight: boolean }
+  /** A precipitate that was there and is another now. */
+  | { readonly kind: 'precipitateTurns'; readonly from: string; readonly to: string; readonly solid: string }
+  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving: string }
+  | { readonly kind: 'insoluble' }
+  /** A precipitate where the drop falls, gone when the tube is shaken. */
+  | { readonly kind: 'transient'; readonly colour: string }
+  | { readonly kind: 'solution'; readonly from: string; readonly to: string }
+  /** The colour of what was added is gone: it was used up. */
+  | { readonly kind: 'decolourised'; readonly colour: string }
+  | { readonly kind: 'gas'; readonly gas: string; readonly bubbles: boolean }
+  | { readonly kind: 'gasTest'; readonly test: GasTestName; readonly gas: string; readonly result: string }
+  | { readonly kind: 'flame'; readonly colour: string; readonly throughBlueGlass?: string }
+  | { readonly kind: 'paper'; readonly paper: string; readonly turns: string }
+  /** Where a heavy liquid lies under another. */
+  | { readonly kind: 'ring'; readonly colour: string }
+  | { readonly kind: 'solidTurns'; readonly from: string; readonly to: string; readonly hot: boolean }
+  | { readonly kind: 'sublimes'; readonly colour: string }
+  | { readonly kind: 'melts' }
+  | { readonly kind: 'heard'; readonly sound: string }
+  /** How a tube looks before anything is done. */
+  | { readonly kind: 'looks'; readonly solution: string | undefined; readonly solid: string | undefined }
+  | { readonly kind: 'noChange' }
+
+/** What a tube looks like at one moment. */
+export interface View {
+  readonly equilibrium: Equilibrium
+  readonly solution: string
+  /** Solids that can be seen, the most first. */
+  readonly solids: readonly SeenSolid[]
+}
+
+export function look(contents: Contents, equilibrium: Equilibrium): View {
+  const solids = solidsIn(contents, equilibrium).filter(({ density }) => density >= SOLID_SEEN)
+  return { equilibrium, solution: colourOf(equilibrium), solids }
+}
+
+const PALE = new Set(['white', 'off-white', 'cream', 'pale yellow', 'pale pink'])
+
+/** Colour of solids together: a coloured one covers a white one unless there is hardly any of it. */
+function colourOfSolids(solids: readonly SeenSolid[]): string | undefined {
+  const [most] = solids
+  if (!most) return undefined
+  const covering = solids.find(({ colour, density }) => !PALE.has(colour) && density > most.density / 20)
+  return (covering ?? most).colour
+}
+
+/** A tube as it stands. */
+export function looksLike({ equilibrium, solution, solids }: View): readonly Fact[] {
+  const dry = equilibrium.ionicStrength < 1e-6 && solids.length > 0
+  return [{ kind: 'looks', solution: dry ? undefined : solution, solid: colourOfSolids(solids) }]
+}
+
+const densityOf = (solids: readonly SeenSolid[]) => solids.reduce((total, { density }) => total + density, 0)
+/** mol of all that is solid, which adding liquid does not change. */
+const amountOf = (solids: readonly SeenSolid[]) => solids.reduce((total, { amount }) => total + amount, 0)
+
+/** A course of views during one step, from before it to after it. */
+export interface Course {
+  readonly before: View
+  /** After each drop or portion. */
+  readonly during: readonly View[]
+  /** Most solid there has been since the tube was last clear, mol. */
+  readonly peak: number
+  readonly excess: boolean
+  readonly gases: readonly GasOff[]
+}
+
+function solidFactsOf({ before, during, peak, excess }: Course): readonly Fact[] {
+  const after = during.at(-1) ?? before
+  const [was, is] = [colourOfSolids(before.solids), colourOfSolids(after.solids)]
+  const fullest = during.reduce((best, view) => (densityOf(view.solids) > densityOf(best.solids) ? view : best), after)
+  const passing = colourOfSolids(fullest.solids)
+  const left = peak > 0 ? amountOf(after.solids) / peak : 0
+  const gone = after.solids.length === 0 || left < DISSOLVED_BELOW
+  if (was === undefined) {
+    if (is !== undefined && !gone)
+      return [
+        { kind: 'precipitate', colour: is, solid: after.solids[0]?.formula ?? '', slight: densityOf(after.solids) < SOLID_PLAIN },
+      ]
+    if (passing === undefined) return []
+    if (!excess) return [{ kind: 'transient', colour: passing }]
+    const formed = fullest.solids[0]?.formula ?? ''
+    return [
+      { kind: 'precipitate', colour: passing, solid: formed, slight: densityOf(fullest.solids) < SOLID_PLAIN },
+      { kind: 'dissolves', how: 'completely', giving: after.solution },
+    ]
+  }
+  if (gone) return [{ kind: 'dissolves', how: 'completely', giving: after.solution }]
+  const turned: readonly Fact[] =
+    is !== undefined && is !== was ? [{ kind: 'precipitateTurns', from: was, to: is, solid: after.solids[0]?.formula ?? '' }] : []
+  if (left < INSOLUBLE_ABOVE) return [...turned, { kind: 'dissolves', how: 'partly', giving: after.solution }]
+  return turned.length > 0 ? turned : excess ? [{ kind: 'insoluble' }] : []
+}
+
+/** Coloured gases and those that come fast enough make bubbles; less shows only in a test, mol. */
+const BUBBLES_FROM = 5e-6
+
+/** Gases that come off without bubbles: by warming, or as fumes. */
+const QUIET = new Set(['NH3', 'HCl', 'I2', 'Br2'])
+
+function gasFactsOf(gases: readonly GasOff[]): readonly Fact[] {
+  return gases.map(({ gas, amount }) => ({ kind: 'gas', gas, bubbles: !QUIET.has(gas) && amount > BUBBLES_FROM }))
+}
+
+/** What is seen in one step. */
+export function factsOf(course: Course): readonly Fact[] {
+  const after = course.during.at(-1) ?? course.before
+  const solids = solidFactsOf(course)
+  const dissolved = solids.some(({ kind }) => kind === 'dissolves')
+  // A precipitate hides the solution it hangs in, and one that dissolves says what colour it gives.
+  const hidden = after.solids.length > 0 && densityOf(after.solids) > SOLID_PLAIN
+  const turned: readonly Fact[] =
+    !dissolved && !hidden && course.before.solution !== after.solution
+      ? [{ kind: 'solution', from: course.before.solution, to: after.solution }]
+      : []
+  const facts = [...solids, ...turned, ...gasFactsOf(course.gases)]
+  return facts.length > 0 ? facts : [{ kind: 'noChange' }]
+}

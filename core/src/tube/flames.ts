@@ -1,0 +1,41 @@
+import { COMPONENTS, type Component } from '../aqueous/index.ts'
+import { type Contents, isDry } from './contents.ts'
+
+/** Colours of flames (common practice), the one that covers the others first. */
+const FLAMES: readonly (readonly [component: Component, colour: string])[] = [
+  ['Na', 'yellow'],
+  ['Li', 'red'],
+  ['Sr', 'red'],
+  ['Cu', 'blue-green'],
+  ['Ca', 'brick-red'],
+  ['Ba', 'pale green'],
+  ['Pb', 'pale blue'],
+  ['K', 'lilac'],
+]
+
+/** Flame colours by ion, for looking up. */
+export const FLAME_COLOURS: readonly { readonly ion: string; readonly colour: string }[] = FLAMES.map(([component, colour]) => ({
+  ion: COMPONENTS[component].formula,
+  colour,
+}))
+
+/** Least concentration that colours a flame plainly, mol/dm³. */
+const COLOURS_FROM = 0.01
+
+/** The colour that contents give a flame, and what it would be through blue glass, where that tells more. */
+export function flameOf(
+  contents: Contents,
+  dryParts: Readonly<Partial<Record<Component, number>>> = {},
+): {
+  readonly colour: string | undefined
+  readonly throughBlueGlass?: string
+} {
+  const { amounts, volume } = contents
+  const dry = isDry(contents)
+  const has = (component: Component) =>
+    dry ? (dryParts[component] ?? 0) > 0 : ((amounts[component] ?? 0) * 1000) / (volume || 1) > COLOURS_FROM
+  const colours = FLAMES.filter(([component]) => has(component))
+  const [first] = colours
+  // Cobalt glass takes the yellow of sodium away, so that potassium shows beside it.
+  return { colour: first?.[1], ...(first?.[0] === 'Na' && has('K') ? { throughBlueGlass: 'lilac' } : {}) }
+}

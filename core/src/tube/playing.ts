@@ -1,0 +1,163 @@
+import type { Component } from '../aqueous/index.ts'
+import { type Contents, pour, settle, withAmounts } from './contents.ts'
+import { dissolution, precipitation } from './equations.ts'
+import { type Fact, factsOf, look, type View } from './facts.ts'
+import { type GasOff, letGasOff, letOxygenOff, mayFizz } from './gases.ts'
+import { reactMetals } from './metals.ts'
+import type { Reagent } from './reagents.ts'
+import { runRedox } from './redox.ts'
+import { sayFact } from './sentence.ts'
+import type { Tube } from './tubeState.ts'
+
+/** What one step shows. */
+export interface Shown {
+  readonly facts: readonly Fact[]
+  /** The facts in words. */
+  readonly saw: readonly string[]
+  /** mol of each solid in the tube, by formula. */
+  readonly solids: Readonly<Record<string, number>>
+  readonly gases: readonly string[]
+  readonly pH: number
+  /** Ionic equations of what happened. */
+  readonly equations: readonly string[]
+}
+
+/** A tube after a step, and what the step showed. */
+export interface Stepped {
+  readonly tube: Tube
+  readonly shown: Shown
+}
+
+/** One portion of something put in, with all that follows from it. */
+export interface Played {
+  readonly contents: Contents
+  readonly view: View
+  readonly equations: readonly string[]
+  readonly gases: readonly GasOff[]
+}
+
+/** Lets everything happen that can: redox to the limiting reagent, metals, equilibrium, gas. */
+export function play(contents: Contents, { boiling = false, warming = false } = {}): Played {
+  const redox = runRedox(contents, settle(contents).pH)
+  const metals = reactMetals(redox.contents, warming)
+  const oxygen = letOxygenOff(metals.contents)
+  const gas = letGasOff(oxygen.contents, boiling)
+  const made = Object.entries(redox.gases).map(([name, amount]) => ({ gas: name, amount, equation: '' }))
+  const found = settle(gas.contents)
+  return {
+    // The next portion changes little, so it is looked for from here.
+    contents: { ...gas.contents, near: found.activities },
+    view: look(gas.contents, found),
+    equations: redox.equations,
+    gases: [...made, ...metals.off, ...oxygen.off, ...gas.off],
+  }
+}
+
+/** How many times its own volume of the tube a drop meets where it falls. */
+const MEETS = 1.5
+
+/**
+ * Gas where a drop falls, which the whole tube would hold: acid into carbonate fizzes though all of it together would
+ * only make hydrogencarbonate. What comes off there is gone.
+ */
+export function gasWhereItFalls(
+  tube: Contents,
+  reagent: Reagent,
+  volume: number,
+): { contents: Contents; off: readonly GasOff[] } {
+  const part = Math.min(1, (MEETS * volume) / tube.volume)
+  if (!(tube.volume > 0) || !(volume > 0) || part >= 1 || !mayFizz(tube)) return { contents: tube, off: [] }
+  const met: Contents = {
+    ...tube,
+    volume: tube.volume * part,
+    amounts: Object.fromEntries(Object.entries(tube.amounts).map(([name, amount]) => [name, amount * part])),
+  }
+  const mixed = pour(met, reagent.putIn, volume)
+  const after = letGasOff(mixed)
+  if (after.off.length === 0) return { contents: tube, off: [] }
+  const lost = Object.fromEntries(
+    Object.entries(mixed.amounts).map(([name, amount]) => [name, (after.contents.amounts[name as Component] ?? 0) - amount]),
+  )
+  return { contents: withAmounts(tube, lost), off: after.off }
+}
+
+function equationsOf(
+  before: View,
+  during: readonly View[],
+  redox: readonly string[],
+  gases: readonly GasOff[],
+): readonly string[] {
+  const after = during.at(-1) ?? before
+  const had = new Map(before.solids.map(({ name, amount }) => [name, amount]))
+  const formed = during.flatMap(({ solids }) => solids.map(({ name }) => name)).filter((name) => !had.has(name))
+  const precipitated = [...new Set(formed)].flatMap((name) => precipitation(name) ?? [])
+  const has = new Map(after.solids.map(({ name, amount }) => [name, amount]))
+  const lost = [...had].filter(([name, amount]) => (has.get(name) ?? 0) < amount * 0.5).map(([name]) => name)
+  const passed = [...new Set(formed)].filter((name) => !has.has(name))
+  const dissolved = [...lost, ...passed].flatMap((name) => dissolution(name, after.equilibrium) ?? [])
+  const off = gases.flatMap(({ equation }) => (equation === '' ? [] : [equation]))
+  return [...new Set([...redox, ...precipitated, ...dissolved, ...off])]
+}
+
+function merged(gases: readonly GasOff[]): readonly GasOff[] {
+  const sum = new Map<string, GasOff>()
+  for (const one of gases) {
+    const before = sum.get(one.gas)
+    sum.set(one.gas, { ...one, amount: one.amount + (before?.amount ?? 0), equation: before?.equation || one.equation })
+  }
+  return [...sum.values()]
+}
+
+/** A tube with what a step did and showed. */
+export function shown(
+  tube: Tube,
+  played: readonly Played[],
+  {
+    excess = false,
+    more = [],
+    seen = [],
+  }: {
+    readonly excess?: boolean
+    /** Gases that came off besides. */
+    readonly more?: readonly GasOff[]
+    /** Facts that hang on more than views. */
+    readonly seen?: readonly Fact[]
+  } = {},
+): Stepped {
+  const last = played.at(-1)
+  const contents = last?.contents ?? tube.contents
+  const during = played.map(({ view }) => view)
+  const after = during.at(-1) ?? tube.view
+  const amounts = [tube.view, ...during].map(({ solids }) => solids.reduce((total, { amount }) => total + amount, 0))
+  const peak = Math.max(tube.peak, ...amounts)
+  const gases = merged([...played.flatMap((one) => one.gases), ...more])
+  const viewed = factsOf({ before: tube.view, during, peak, excess, gases })
+  const facts = seen.length > 0 ? [...seen, ...viewed.filter(({ kind }) => kind !== 'noChange')] : viewed
+  const redox = played.flatMap((one) => one.equations)
+  return {
+    tube: { ...tube, contents, view: after, peak: after.solids.length === 0 ? 0 : peak, above: gases },
+    shown: describe(facts, after, gases, () => equationsOf(tube.view, during, redox, gases)),
+  }
+}
+
+/** What a step showed, from its facts. */
+export function describe(
+  facts: readonly Fact[],
+  after: View,
+  gases: readonly GasOff[],
+  equations: () => readonly string[] = () => [],
+): Shown {
+  let balanced: readonly string[] | undefined
+  return {
+    facts,
+    saw: facts.map(sayFact),
+    solids: Object.fromEntries(after.solids.map(({ formula, amount }) => [formula, amount])),
+    gases: gases.map(({ gas }) => gas),
+    pH: after.equilibrium.pH,
+    // Balanced only when they are asked for: identification plays thousands of steps and needs none.
+    get equations() {
+      balanced ??= equations()
+      return balanced
+    },
+  }
+}

@@ -1,0 +1,45 @@
+import { addSubstance, type Contents, pour, withInert } from './contents.ts'
+import type { Reagent } from './reagents.ts'
+import { DROP, DROPS, EXCESS, RUN_IN, SPATULA } from './thresholds.ts'
+
+function addAll(contents: Contents, { putIn }: Reagent, amount: number): Contents {
+  return Object.entries(putIn).reduce((sum, [substance, count]) => addSubstance(sum, substance, count * amount), contents)
+}
+
+/** A gas is passed through until the solution holds no more; it holds about so much, mol/dm³. */
+const GAS_SATURATED = 0.1
+const PORTIONS_OF_GAS = 5
+
+/** Volume of an addition, cm³: what was written, or what few drops and excess usually are. */
+export function volumeOf(amount: string | undefined, inTube: number): number {
+  const written = /^(\d+(?:\.\d+)?)\s*cm3$/.exec(amount ?? '')?.[1]
+  if (written !== undefined) return Number(written)
+  if (amount === 'excess') return EXCESS
+  return amount === 'equal' ? inTube : DROPS * DROP
+}
+
+/** The shares in which a volume is run in, so that what comes and goes is seen. */
+export function sharesOf(amount: string | undefined, volume: number): readonly number[] {
+  if (amount === 'excess') return RUN_IN
+  const count = amount === 'equal' ? 4 : /cm3$/.test(amount ?? '') ? Math.min(20, Math.max(1, Math.round(volume / 0.25))) : DROPS
+  return Array.from({ length: count }, () => 1 / count)
+}
+
+/** The portions in which something is added. */
+export function portionsOf(
+  contents: Contents,
+  reagent: Reagent,
+  amount: string | undefined,
+): readonly ((contents: Contents) => Contents)[] {
+  if (reagent.element !== undefined) {
+    const { element } = reagent
+    return [(now) => withInert(now, { [element]: SPATULA })]
+  }
+  if (reagent.state === 's') return [(now) => addAll(now, reagent, SPATULA)]
+  if (reagent.state === 'g') {
+    const bubble = (now: Contents) => addAll(now, reagent, (GAS_SATURATED * now.volume) / 1000 / PORTIONS_OF_GAS)
+    return Array.from({ length: amount === 'excess' ? 3 * PORTIONS_OF_GAS : PORTIONS_OF_GAS }, () => bubble)
+  }
+  const volume = volumeOf(amount, contents.volume)
+  return sharesOf(amount, volume).map((share) => (now: Contents) => pour(now, reagent.putIn, volume * share))
+}

@@ -1,0 +1,136 @@
+/** Papers that are dipped or touched with a drop. */
+export type Paper = 'red litmus' | 'blue litmus' | 'universal indicator'
+
+/** A bottle on the bench. */
+export interface Reagent {
+  /** Concentration of each substance, mol/dm³; for a solid what one mol of it is. */
+  readonly putIn: Readonly<Record<string, number>>
+  readonly state: 'aq' | 's' | 'g'
+  /** Metals and other elements that the equilibrium does not know. */
+  readonly element?: 'Al' | 'Zn' | 'Mg' | 'MnO2'
+  /** A paper that is touched with a drop. */
+  readonly paper?: Paper
+  readonly says: string
+  /** What it is used to find. */
+  readonly purpose: string
+  readonly care?: string
+}
+
+const aq = (putIn: Readonly<Record<string, number>>, says: string, purpose: string, care?: string): Reagent => ({
+  putIn,
+  state: 'aq',
+  says,
+  purpose,
+  ...(care ? { care } : {}),
+})
+const solid = (putIn: Readonly<Record<string, number>>, says: string, purpose: string, care?: string): Reagent => ({
+  ...aq(putIn, says, purpose, care),
+  state: 's',
+})
+const litmus = (paper: Paper, purpose: string): Reagent => ({ ...solid({}, `${paper} paper`, purpose), paper })
+const metal = (element: NonNullable<Reagent['element']>, says: string, purpose: string, care?: string): Reagent => ({
+  ...solid({}, says, purpose, care),
+  element,
+})
+
+const ALKALI_CARE = 'Alkali attacks skin and above all eyes: eye protection.'
+const ACID_CARE = 'Acid irritates skin and eyes, and is corrosive when strong: eye protection.'
+const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands.'
+const SILVER = 'Silver salts stain skin black and harm eyes: eye protection.'
+const LEAD = 'Lead salts are toxic and build up in the body: wash hands, collect the waste.'
+const CHOKES = 'Its vapour chokes: fume cupboard, waft, never inhale.'
+const MANGANATE = 'Manganate(VII) oxidises and stains: eye protection, wash splashes off at once.'
+const CHROMATE = 'Chromium(VI) is toxic and may cause cancer: gloves, no contact, its own waste.'
+const CYANO = 'Hexacyanoferrates never meet hot or strong acid, which frees hydrogen cyanide.'
+
+/** Bench reagents at the strengths they usually have (common practice), by formula and state. */
+export const REAGENTS: Readonly<Record<string, Reagent>> = {
+  'NaOH(aq)': aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess', ALKALI_CARE),
+  'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide', ALKALI_CARE),
+  'NH3(aq)': aq({ NH3: 2 }, 'aqueous ammonia', 'cations: hydroxides, and which dissolve as ammines', CHOKES),
+  'NH3(conc)': aq({ NH3: 14 }, 'concentrated ammonia', 'silver bromide, which dilute ammonia hardly dissolves', CHOKES),
+  'Ca(OH)2(aq)': aq({ 'Ca(OH)2': 0.02 }, 'limewater', 'carbon dioxide', ALKALI_CARE),
+  'HCl(aq)': aq({ HCl: 2 }, 'dilute hydrochloric acid', 'carbonates, sulfites, sulfides; silver, lead', ACID_CARE),
+  'HCl(conc)': aq({ HCl: 11 }, 'concentrated hydrochloric acid', 'chloro complexes', `${ACID_CARE} ${CHOKES}`),
+  'HNO3(aq)': aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium', ACID_CARE),
+  'HNO3(conc)': aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${ACID_CARE} It stains skin yellow.`),
+  'H2SO4(aq)': aq(
+    { H2SO4: 1 },
+    'dilute sulfuric acid',
+    'carbonates, sulfites; barium, lead; acidifying manganate(VII)',
+    ACID_CARE,
+  ),
+  'CH3COOH(aq)': aq({ CH3COOH: 2 }, 'dilute ethanoic acid', 'acidifying gently'),
+  'H2C2O4(aq)': aq(
+    { H2C2O4: 0.5 },
+    'ethanedioic acid',
+    'calcium; reducing manganate(VII)',
+    'Ethanedioic acid is toxic: wash hands.',
+  ),
+  'AgNO3(aq)': aq({ AgNO3: 0.05 }, 'silver nitrate', 'halides', SILVER),
+  'BaCl2(aq)': aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate', BARIUM),
+  'Ba(NO3)2(aq)': aq({ 'Ba(NO3)2': 0.1 }, 'barium nitrate', 'sulfate', BARIUM),
+  'Pb(NO3)2(aq)': aq({ 'Pb(NO3)2': 0.1 }, 'lead(II) nitrate', 'halides, sulfate, chromate', LEAD),
+  'CaCl2(aq)': aq({ CaCl2: 0.5 }, 'calcium chloride', 'carbonate, ethanedioate'),
+  'MgSO4(aq)': aq({ MgSO4: 0.5 }, 'magnesium sulfate', 'carbonate from hydrogencarbonate'),
+  'CuSO4(aq)': aq({ CuSO4: 0.2 }, 'copper(II) sulfate', 'ammonia, iodide, hexacyanoferrate(II)'),
+  'FeSO4(aq)': aq({ FeSO4: 0.2, H2SO4: 0.05 }, 'iron(II) sulfate', 'reducing agents’ partner; nitrate by the brown ring'),
+  'FeCl3(aq)': aq({ FeCl3: 0.1, HCl: 0.05 }, 'iron(III) chloride', 'iodide, thiocyanate, ethanoate'),
+  'Na2CO3(aq)': aq({ Na2CO3: 0.5 }, 'sodium carbonate', 'cations; acids'),
+  '(NH4)2CO3(aq)': aq({ '(NH4)2CO3': 0.5 }, 'ammonium carbonate', 'group V: calcium, strontium, barium'),
+  'Na2SO4(aq)': aq({ Na2SO4: 0.5 }, 'sodium sulfate', 'barium, lead'),
+  'Na2SO3(aq)': aq({ Na2SO3: 0.5 }, 'sodium sulfite', 'oxidising agents'),
+  'Na2S2O3(aq)': aq({ Na2S2O3: 0.5 }, 'sodium thiosulfate', 'iodine; silver halides'),
+  'Na2S(aq)': aq({ Na2S: 0.1 }, 'sodium sulfide', 'sulfides of metals', `Acid frees hydrogen sulfide from it. ${CHOKES}`),
+  'Na2HPO4(aq)': aq({ Na2HPO4: 0.2 }, 'disodium hydrogenphosphate', 'magnesium'),
+  'KI(aq)': aq({ KI: 0.2 }, 'potassium iodide', 'oxidising agents; lead, copper(II)'),
+  'KBr(aq)': aq({ KBr: 0.2 }, 'potassium bromide', 'chlorine; silver'),
+  'KCl(aq)': aq({ KCl: 0.2 }, 'potassium chloride', 'silver, lead'),
+  'KNO2(aq)': aq({ KNO2: 0.2 }, 'potassium nitrite', 'oxidising and reducing agents'),
+  'K2CrO4(aq)': aq({ K2CrO4: 0.1 }, 'potassium chromate(VI)', 'barium, lead, silver', CHROMATE),
+  'K2Cr2O7(aq)': aq({ K2Cr2O7: 0.05 }, 'potassium dichromate(VI)', 'reducing agents', CHROMATE),
+  'KMnO4(aq)': aq({ KMnO4: 0.02 }, 'potassium manganate(VII)', 'reducing agents', MANGANATE),
+  'H2O2(aq)': aq(
+    { H2O2: 0.9 },
+    'hydrogen peroxide',
+    'oxidising chromium(III) in alkali; manganate(VII)',
+    'It bleaches skin: eye protection.',
+  ),
+  'KSCN(aq)': aq(
+    { KSCN: 0.1 },
+    'potassium thiocyanate',
+    'iron(III)',
+    'Thiocyanate is not cyanide, but never meets strong hot acid.',
+  ),
+  'K4Fe(CN)6(aq)': aq({ 'K4Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(II)', 'iron(III), copper(II), zinc', CYANO),
+  'K3Fe(CN)6(aq)': aq({ 'K3Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(III)', 'iron(II)', CYANO),
+  'Cl2(aq)': aq({ Cl2: 0.05 }, 'chlorine water', 'bromide, iodide', CHOKES),
+  'Br2(aq)': aq({ Br2: 0.05 }, 'bromine water', 'iodide; C=C', CHOKES),
+  'I2(aq)': aq({ I2: 0.01, KI: 0.05 }, 'iodine solution', 'reducing agents; starch', 'Iodine stains.'),
+  'NH4Cl(aq)': aq({ NH4Cl: 2 }, 'ammonium chloride', 'keeps magnesium and manganese dissolved beside ammonia'),
+  'NaCH3COO(aq)': aq({ CH3COONa: 1 }, 'sodium ethanoate', 'buffering; iron(III)'),
+  'H2S(g)': { ...aq({ H2S: 1 }, 'hydrogen sulfide', 'groups II and IV', `Very toxic. ${CHOKES}`), state: 'g' },
+  'CO2(g)': { ...aq({ CO2: 1 }, 'carbon dioxide', 'limewater: milky, then clear again in much of it'), state: 'g' },
+  'H2O(l)': aq({}, 'distilled water', 'dissolving, diluting, washing'),
+  'H2SO4(conc)': aq(
+    { H2SO4: 18 },
+    'concentrated sulfuric acid',
+    'the brown ring of nitrate; solid halides',
+    'It chars skin and heats water violently: the demonstrator’s hands, drop by drop down the wall, fume cupboard, never into a hot tube.',
+  ),
+  'CuSO4(s)': solid({ CuSO4: 1 }, 'anhydrous copper(II) sulfate', 'water: it turns from white to blue'),
+  'NH4Cl(s)': solid({ NH4Cl: 1 }, 'solid ammonium chloride', 'before ammonia in group III'),
+  'Na2CO3(s)': solid({ Na2CO3: 1 }, 'solid sodium carbonate', 'acids'),
+  'MnO2(s)': metal('MnO2', 'manganese(IV) oxide', 'hydrogen peroxide: oxygen'),
+  'red litmus': litmus('red litmus', 'alkali turns it blue; damp, ammonia does'),
+  'blue litmus': litmus('blue litmus', 'acid turns it red; damp, acid gases do'),
+  'universal indicator': litmus('universal indicator', 'pH, roughly'),
+  'Al(s)': metal('Al', 'aluminium foil', 'nitrate, in hot alkali: ammonia', 'Hydrogen comes off too: no flame near.'),
+  'Zn(s)': metal('Zn', 'zinc', 'acids: hydrogen; nitrate in alkali', 'Hydrogen: no flame near but the lighted splint.'),
+  'Mg(s)': metal('Mg', 'magnesium ribbon', 'acids: hydrogen', 'Hydrogen: no flame near but the lighted splint.'),
+}
+
+/** The reagent of a name, or undefined. */
+export function reagentNamed(name: string): Reagent | undefined {
+  return Object.hasOwn(REAGENTS, name) ? REAGENTS[name] : undefined
+}

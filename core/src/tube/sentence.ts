@@ -1,0 +1,62 @@
+import { unhandled } from '../problem/index.ts'
+import type { Fact } from './facts.ts'
+import { GAS_TESTS } from './gases.ts'
+
+/** A fact as a student should write it: what was seen, never what is concluded. */
+export function sayFact(fact: Fact): string {
+  switch (fact.kind) {
+    case 'precipitate':
+      return `${fact.slight ? 'slight ' : ''}${fact.colour} precipitate`
+    case 'precipitateTurns':
+      return `${fact.from} precipitate turned ${fact.to}`
+    case 'dissolves':
+      return fact.how === 'partly'
+        ? `precipitate partly dissolved, solution ${fact.giving}`
+        : `precipitate dissolved giving ${article(fact.giving)} ${fact.giving} solution`
+    case 'insoluble':
+      return 'precipitate insoluble in excess'
+    case 'transient':
+      return `${fact.colour} precipitate where the drop fell, gone on shaking`
+    case 'solution':
+      return fact.to === 'colourless'
+        ? `solution turned from ${fact.from} to colourless`
+        : fact.from === 'colourless'
+          ? `solution turned ${fact.to}`
+          : `solution turned from ${fact.from} to ${fact.to}`
+    case 'decolourised':
+      return `${fact.colour} colour of the reagent disappeared`
+    case 'gas':
+      return `${fact.bubbles ? 'effervescence; ' : ''}${GAS_TESTS[fact.gas] ?? `${fact.gas} came off`}`
+    case 'gasTest':
+      return fact.test === 'smell' ? `${fact.result} smell` : `gas: ${fact.test} ${fact.result}`
+    case 'flame':
+      return `${fact.colour} flame${fact.throughBlueGlass ? `, ${fact.throughBlueGlass} through blue glass` : ''}`
+    case 'paper':
+      return fact.paper === 'universal indicator'
+        ? `${fact.paper} turned ${fact.turns}`
+        : `turned ${fact.paper} paper ${fact.turns}`
+    case 'ring':
+      return `${fact.colour} ring where the liquids meet`
+    case 'solidTurns':
+      return `solid turned from ${fact.from} to ${fact.to}${fact.hot ? ' while hot' : ' on cooling'}`
+    case 'sublimes':
+      return `${fact.colour} solid appeared on the cooler part of the tube`
+    case 'melts':
+      return 'solid melted'
+    case 'heard':
+      return `solid ${fact.sound}`
+    case 'looks':
+      return looks(fact.solution, fact.solid)
+    case 'noChange':
+      return 'no visible change'
+    default:
+      return unhandled(fact, 'sayFact')
+  }
+}
+
+function looks(solution: string | undefined, solid: string | undefined): string {
+  if (solution === undefined) return `${solid ?? 'colourless'} solid`
+  return solid === undefined ? `${solution} solution` : `${solid} precipitate in ${article(solution)} ${solution} solution`
+}
+
+const article = (word: string) => (/^[aeiou]/.test(word) ? 'an' : 'a')

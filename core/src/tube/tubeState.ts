@@ -1,0 +1,72 @@
+import { addSubstance, type Contents, EMPTY, pour, settle } from './contents.ts'
+import { look, type View } from './facts.ts'
+import { type GasOff, mayFizz } from './gases.ts'
+
+/** A tube in its present state. */
+export interface Tube {
+  readonly contents: Contents
+  readonly view: View
+  /** Most solid there has been since the tube was last clear, mol. */
+  readonly peak: number
+  /** Gases at its mouth, from the step before. */
+  readonly above: readonly GasOff[]
+  /** What stayed in the filter paper. */
+  readonly residue?: Contents
+  /** The sample, while it is being added to the reagent and not the other way round. */
+  readonly sample?: Contents
+}
+
+export function tubeOf(contents: Contents): Tube {
+  const found = settle(contents)
+  // What is added first changes little, so its state is looked for from here.
+  return { contents: { ...contents, near: found.activities }, view: look(contents, found), peak: 0, above: [] }
+}
+
+/** Acid that is put into a sample so that it stands as a clear solution, at most, mol/dm³. */
+const MOST_ACID = 1
+const ACID_STEP = 0.02
+
+/** Fresh portions that were made before; every test of a sample begins with one. */
+const fresh = new Map<string, Tube>()
+const MOST_FRESH = 2000
+
+/**
+ * A fresh portion of a solution. Salts that hydrolyse (iron(III), bismuth) are kept clear by a little nitric acid, as
+ * they are in the bottle.
+ *
+ * @param contains - concentration of each ion, mol/dm³
+ * @param cm3 - volume of the portion
+ * @throws ChemistryError for ions the model does not know
+ */
+export function freshTube(contains: Readonly<Record<string, number>>, cm3: number): Tube {
+  const key = `${cm3} ${JSON.stringify(contains)}`
+  const known = fresh.get(key)
+  if (known) return known
+  const made = makeFresh(contains, cm3)
+  if (fresh.size >= MOST_FRESH) fresh.clear()
+  fresh.set(key, made)
+  return made
+}
+
+function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tube {
+  const neat = pour({ ...EMPTY }, contains, cm3)
+  const asItIs = tubeOf(neat)
+  const withAcid = (acid: number) => tubeOf(addSubstance(neat, 'HNO3', (acid * cm3) / 1000))
+  // What much acid does not clear is no salt that hydrolyses; and acid would set gas free from some.
+  if (asItIs.view.solids.length === 0 || mayFizz(neat) || withAcid(MOST_ACID).view.solids.length > 0) return asItIs
+  for (let acid = ACID_STEP; acid <= MOST_ACID; acid += ACID_STEP) {
+    const tube = withAcid(acid)
+    if (tube.view.solids.length === 0) return tube
+  }
+  return asItIs
+}
+
+/**
+ * A dry solid in a tube.
+ *
+ * @param solids - mol of each salt, by formula
+ */
+export function dryTube(solids: Readonly<Record<string, number>>): Tube {
+  const tube = tubeOf({ ...EMPTY, dry: solids })
+  return { ...tube, peak: Object.values(solids).reduce((sum, amount) => sum + amount, 0) }
+}

@@ -1,0 +1,45 @@
+import { readSeries } from '../curve/index.ts'
+import type { PartOf } from '../record/index.ts'
+import type { Source } from './source.ts'
+
+/** The scatter of the points about a best line has two more points to be judged by; see `better`. */
+const TWICE_AS_MANY = Math.SQRT1_2
+
+/**
+ * How well the best lines of a series are known from the scatter of the points.
+ *
+ * The numbers read off the lines hang together, so their joint effect on the crossing (or the gradient) is put on
+ * one of them: an error of u(x₀)·|m₁ − m₂| in an intercept moves the crossing by u(x₀).
+ */
+export function seriesSource(part: PartOf<'series'>, inputs: ReadonlySet<string>): Source | undefined {
+  const { line, twoLines, mixing, points } = readSeries(part)
+  const says = `scatter of the ${points.length} points about the line${line ? '' : 's'}`
+  const source = (on: string, standard: number): Source => {
+    const contribution = (size: number) => ({
+      id: `series ${part.id}`,
+      says,
+      kind: 'repeat' as const,
+      spread: { shape: 'normal' as const, standard: size },
+      on: [on],
+    })
+    return {
+      id: `series ${part.id}`,
+      says,
+      kind: 'repeat',
+      contributions: [contribution(standard)],
+      limits: [{ on, halfWidth: 2 * standard }],
+      better: { says: 'twice as many points', contributions: [contribution(standard * TWICE_AS_MANY)] },
+    }
+  }
+  const crossing = `b2@series:${part.id}`
+  if (twoLines?.uncertainty !== undefined && inputs.has(crossing))
+    return source(crossing, twoLines.uncertainty * Math.abs(twoLines.before.slope - twoLines.after.slope))
+  const step = `yafter@series:${part.id}`
+  if (mixing?.uncertainty !== undefined && inputs.has(step)) return source(step, mixing.uncertainty)
+  const top = `yend@series:${part.id}`
+  const drawn = line ?? twoLines?.before
+  if (drawn?.scatter === undefined || !inputs.has(top)) return undefined
+  const xs = points.map(({ x }) => x).toSorted((a, b) => a - b)
+  const reach = line ? xs : xs.slice(0, twoLines?.split)
+  return source(top, drawn.scatter.slope * (Math.max(...reach) - Math.min(...reach)))
+}

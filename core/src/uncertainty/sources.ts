@@ -1,0 +1,114 @@
+import { decimalPlaces } from '../number/index.ts'
+import type { Rest } from '../reckon/index.ts'
+import { findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { assessTitration, massesFrom } from '../titration/index.ts'
+import { balanceSource } from './balance.ts'
+import { buretteSource, titreSource } from './burette.ts'
+import { cylinderSource, flaskSource, pipetteSource } from './glass.ts'
+import { seriesSource } from './series.ts'
+import type { Source } from './source.ts'
+
+const there = (sources: readonly (Source | undefined)[]): readonly Source[] => sources.filter((source) => source !== undefined)
+
+/** Things that are alike in something, together, in the order in which they first appear. */
+function alikeIn<Thing>(things: readonly Thing[], trait: (thing: Thing) => string | number): readonly (readonly Thing[])[] {
+  const groups = new Map<string | number, Thing[]>()
+  for (const thing of things) groups.set(trait(thing), [...(groups.get(trait(thing)) ?? []), thing])
+  return [...groups.values()]
+}
+
+/** The part and field of the record that something read stands in. */
+function placeOf(task: Task, { at }: Rest): { readonly part: Task['parts'][number]; readonly field: string } | undefined {
+  const [, id, ...field] = at?.startsWith('parts.') ? at.split('.') : []
+  const part = task.parts.find((one) => one.id === id)
+  return part ? { part, field: field.join('.') } : undefined
+}
+
+/** Something read with the part it belongs to. */
+interface Placed {
+  readonly rest: Rest
+  readonly part: Task['parts'][number]
+  readonly field: string
+}
+
+type Means = 'pipette' | 'burette' | 'cylinder' | 'flask'
+
+/** What a volume was measured with, or undefined where it is none of a vessel's. */
+function meansOf({ rest, part, field }: Placed): Means | undefined {
+  if (!rest.key.startsWith('V@')) return undefined
+  if (part.kind === 'solution') return field === 'flask' ? 'flask' : 'pipette'
+  if (part.kind !== 'titration' || !field.startsWith('flask.')) return undefined
+  const content = part.flask[Number(field.split('.')[1])]
+  // Where nothing is said, a portion that is measured at all is measured by pipette (common practice).
+  return content && 'material' in content ? (content.by ?? 'pipette') : undefined
+}
+
+function portionSources(task: Task, placed: readonly Placed[]): readonly Source[] {
+  const glassClass = task.conventions.burette.class
+  const measured = placed.flatMap((one) => {
+    const means = meansOf(one)
+    return means === undefined || means === 'burette' ? [] : [{ means, volume: one.rest.text, key: one.rest.key }]
+  })
+  const alike = alikeIn(measured, ({ means, volume }) => `${means} ${volume}`)
+  const builders = { pipette: pipetteSource, flask: flaskSource, cylinder: cylinderSource }
+  return there(
+    alike.map(([first, ...more]) =>
+      first
+        ? builders[first.means]({ keys: [first, ...more].map(({ key }) => key), volume: first.volume, glassClass })
+        : undefined,
+    ),
+  )
+}
+
+function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] {
+  const { conventions } = task
+  const setting = { conventions, massOfRun: massesFrom(task) }
+  const titres = placed.flatMap(({ rest, part, field }) =>
+    part.kind === 'titration' && rest.key.endsWith('/titre') ? [{ key: rest.key, part, field }] : [],
+  )
+  const portions = placed.filter((one) => meansOf(one) === 'burette').map(({ rest }) => rest.key)
+  return there([
+    ...titres.map(({ key, part, field }) => {
+      const run = field.startsWith('runs.') ? { run: Number(field.split('.')[1]) } : {}
+      return titreSource({
+        part,
+        name: partTitle(task, part),
+        assessment: assessTitration(part, setting),
+        conventions,
+        key,
+        ...run,
+      })
+    }),
+    buretteSource([...titres.map(({ key }) => key), ...portions], conventions),
+  ])
+}
+
+function massSources(placed: readonly Placed[]): readonly Source[] {
+  const masses = placed.filter(({ part }) => part.kind === 'weighing' || part.kind === 'heating').map(({ rest }) => rest)
+  return there(alikeIn(masses, ({ text }) => decimalPlaces(text)).map(balanceSource))
+}
+
+function seriesSources(task: Task, rests: readonly Rest[]): readonly Source[] {
+  const inputs = new Set(rests.map(({ key }) => key))
+  const ids = new Set([...inputs].flatMap((key) => key.split('@series:')[1] ?? []))
+  return there(
+    [...ids].map((id) => {
+      const part: PartOf<'series'> | undefined = findPart(task, 'series', id)
+      return part && seriesSource(part, inputs)
+    }),
+  )
+}
+
+/** What makes an answer of this task unsure, from what it rests on. */
+export function sourcesOf(task: Task, rests: readonly Rest[]): readonly Source[] {
+  const placed = rests.flatMap((rest) => {
+    const place = placeOf(task, rest)
+    return place ? [{ rest, ...place }] : []
+  })
+  return [...massSources(placed), ...portionSources(task, placed), ...titreSources(task, placed), ...seriesSources(task, rests)]
+}
+
+/** What is stated rather than measured, and so taken as exact: strengths on labels. */
+export function statedIn(rests: readonly Rest[]): readonly string[] {
+  return rests.filter(({ at, key }) => at !== undefined && /^[cr]:/.test(key)).map(({ says, text }) => `${says} (${text})`)
+}

@@ -1,0 +1,153 @@
+import { decimalPlaces, Exact, formatFigures } from '../number/index.ts'
+import { budgetOf, freshSlots, type Program, runProgram } from '../propagate/index.ts'
+import { type Answer, type OpenNetwork, openNetwork } from '../reckon/index.ts'
+import type { Task } from '../record/index.ts'
+import type { Source } from './source.ts'
+import { sourcesOf, statedIn } from './sources.ts'
+
+/** What one source brings to an answer. */
+export interface SourceShare {
+  readonly source: Source
+  /** Standard uncertainty of the answer from this source alone, as a part of the answer. */
+  readonly relative: number
+  /** Its part of the combined variance, 0 to 1. */
+  readonly share: number
+  /** The largest error of the answer from this source as schools add them up, as a part of the answer. */
+  readonly limit: number
+}
+
+/** A change at the bench, and what it would make of the expanded uncertainty. */
+export interface Gain {
+  readonly says: string
+  /** The source it is about. */
+  readonly source: string
+  /** Relative expanded uncertainty as it is, and as it would be. */
+  readonly from: number
+  readonly to: number
+}
+
+/** How sure an answer is, all as parts of the answer, so that they hold in any unit. */
+export interface Sureness {
+  /** Combined standard uncertainty. */
+  readonly standard: number
+  /** Expanded uncertainty, k = 2. */
+  readonly expanded: number
+  /** The school's sum of percentage errors, as a part of the answer. */
+  readonly limit: number
+  /** Largest share first. */
+  readonly shares: readonly SourceShare[]
+  /** The improvement that would help most. */
+  readonly gain?: Gain
+  /** What was taken as exact, in words. */
+  readonly stated: readonly string[]
+  readonly program: Program
+}
+
+const contributionsOf = (sources: readonly Source[]) => sources.flatMap(({ contributions }) => contributions)
+
+/**
+ * The largest error of an answer by the rule of schools: percentage errors are added where quantities are multiplied
+ * or divided, errors themselves where they are added or taken away. To first order that is Σ |∂f/∂x|·a for readings x
+ * known to ±a.
+ */
+function limitOf(program: Program, { limits }: Source): number {
+  return limits.reduce((total, { on, halfWidth }) => {
+    const index = program.inputs.indexOf(on)
+    if (index < 0) return total
+    const at = (error: number) => {
+      const slots = freshSlots(program)
+      slots[index] = (slots[index] as number) + error
+      return runProgram(program, slots)
+    }
+    return total + Math.abs(at(halfWidth) - at(-halfWidth)) / 2
+  }, 0)
+}
+
+function bestGain(program: Program, sources: readonly Source[], from: number, value: number): Gain | undefined {
+  const gains = sources.flatMap((source): Gain[] => {
+    if (!source.better) return []
+    const others = contributionsOf(sources.filter((other) => other !== source))
+    const to = budgetOf(program, [...others, ...source.better.contributions]).expanded / Math.abs(value)
+    return to < from ? [{ says: source.better.says, source: source.id, from, to }] : []
+  })
+  return gains.toSorted((a, b) => a.to - b.to)[0]
+}
+
+/** How sure an answer is, from the glass, the balance and the readings it rests on; undefined where there is no answer. */
+export function surenessOf(task: Task, question: string, network: OpenNetwork = openNetwork(task)): Sureness | undefined {
+  const program = network.program(question)
+  if (!program) return undefined
+  const rests = network.restsOf(question)
+  const sources = sourcesOf(task, rests)
+  const { value, combined, expanded, rows } = budgetOf(program, contributionsOf(sources))
+  // Where nothing is known of any source, to say ± 0 would be wrong.
+  if (value === 0 || rows.length === 0 || !Number.isFinite(combined)) return undefined
+  const size = Math.abs(value)
+  const shares = sources
+    .map((source): SourceShare => {
+      const own = rows.filter(({ contribution }) => source.contributions.includes(contribution))
+      const variance = own.reduce((total, { effect }) => total + effect ** 2, 0)
+      return {
+        source,
+        relative: Math.sqrt(variance) / size,
+        share: own.reduce((total, { share }) => total + share, 0),
+        limit: limitOf(program, source) / size,
+      }
+    })
+    .filter(({ relative, limit }) => relative > 0 || limit > 0)
+    .toSorted((a, b) => b.share - a.share)
+  const gain = bestGain(program, sources, expanded / size, value)
+  return {
+    standard: combined / size,
+    expanded: expanded / size,
+    limit: shares.reduce((total, { limit }) => total + limit, 0),
+    shares,
+    ...(gain ? { gain } : {}),
+    stated: statedIn(rests),
+    program,
+  }
+}
+
+/** Contributions of all sources, for trials. */
+export function contributionsIn({ shares }: Sureness) {
+  return contributionsOf(shares.map(({ source }) => source))
+}
+
+/**
+ * The expanded uncertainty of an answer as it is written after ±: to one figure, and to no more decimals than the
+ * answer has, then rounded up. In standard form only where the answer is.
+ *
+ * @param answer - the answer as written, and unrounded, in the unit it is given in
+ * @example
+ * plusMinus(sureness, { value: '12.7', unrounded: 12.696 }) // '0.1' where the sum is 0.076
+ */
+export function plusMinus(
+  { expanded }: Sureness,
+  answer: { readonly value: string; readonly unrounded: number },
+): string | undefined {
+  const size = new Exact(expanded).mul(Math.abs(answer.unrounded))
+  if (size.isZero()) return undefined
+  const [digits = '', exponent] = answer.value.split('e')
+  const lastPlace = new Exact(10).pow(Number(exponent ?? 0) - decimalPlaces(digits))
+  const rounded = size.lt(lastPlace) ? lastPlace : size.toSignificantDigits(1)
+  return exponent === undefined ? rounded.toFixed() : formatFigures(rounded, 1)
+}
+
+/** How sure an answer is, and what is written after its ±. */
+export interface Sure {
+  readonly sureness: Sureness
+  readonly plusMinus?: string
+}
+
+/** How sure every answer is that is there, by question. */
+export function sureAnswers(task: Task, answers: readonly Answer[]): ReadonlyMap<string, Sure> {
+  const network = openNetwork(task)
+  return new Map(
+    answers.flatMap(({ question, value, unrounded }) => {
+      const sureness = value === null ? undefined : surenessOf(task, question, network)
+      if (!sureness || value === null || unrounded === undefined) return []
+      const written = plusMinus(sureness, { value, unrounded })
+      return [[question, { sureness, ...(written === undefined ? {} : { plusMinus: written }) }] as const]
+    }),
+  )
+}
