@@ -1,0 +1,27 @@
+import { readFile } from 'node:fs/promises'
+import { readTaskText, type Task, TaskFileError } from '@hop-lark/core/record'
+
+/** Input that cannot be used at all: the reason, with the file and the path inside it. */
+export class UnusableInput extends Error {}
+
+/** Reads a task file, or throws `UnusableInput` with every reason. */
+export async function readTaskFile(file: string): Promise<Task> {
+  let text: string
+  try {
+    text = await readFile(file, 'utf8')
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code
+    throw new UnusableInput(`${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}.`)
+  }
+  try {
+    return readTaskText(text)
+  } catch (error) {
+    if (!(error instanceof TaskFileError)) throw error
+    throw new UnusableInput(
+      error.message
+        .split('\n')
+        .map((line) => `${file}: ${line}`)
+        .join('\n'),
+    )
+  }
+}

@@ -1,0 +1,62 @@
+import { checkTask } from '@hop-lark/core/check'
+import { type Identification, identifyRack, sayTells } from '@hop-lark/core/identify'
+import { materialLabel, sampleForms, type Task } from '@hop-lark/core/record'
+import { readTaskFile } from './files.ts'
+import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
+
+const PLACES = 3
+
+function plainSample({ material, ions, gases, next }: Identification) {
+  return {
+    material,
+    ions: ions.map(({ ion, verdict, probability, for: evidence, against }) => ({
+      ion,
+      verdict,
+      probability: Number(probability.toFixed(PLACES)),
+      for: evidence,
+      against,
+    })),
+    gases,
+    next: next.map(({ test, tells, bits }) => ({ test, tells, bits: Number(bits.toFixed(2)) })),
+  }
+}
+
+function writeSample(output: Output, task: Task, found: Identification): void {
+  output.out(`${materialLabel(task, found.material)}\n`)
+  for (const { ion, verdict, probability, for: evidence } of found.ions) {
+    if (verdict === 'untested' || verdict === 'absent') continue
+    output.out(
+      `  ${ion.padEnd(9)} ${verdict} (${probability.toFixed(2)})${evidence.length > 0 ? `: ${evidence.join(', ')}` : ''}\n`,
+    )
+  }
+  const absent = found.ions.filter(({ verdict }) => verdict === 'absent').map(({ ion }) => ion)
+  if (absent.length > 0) output.out(`  absent: ${absent.join(', ')}\n`)
+  for (const at of found.doubtful) output.out(`  ${at} does not fit: worth repeating\n`)
+  for (const next of found.next) output.out(`  next: ${next.test} (tells ${sayTells(next)})\n`)
+}
+
+/** `hop-lark identify FILE`: what each sample of the racks holds, with the evidence, and what to do next. */
+export async function identifyCommand(file: string, json: boolean, output: Output): Promise<number> {
+  const task = await readTaskFile(file)
+  const samples = task.parts.flatMap((part) =>
+    part.kind === 'rack' ? identifyRack(part.samples, { forms: sampleForms(task) }) : [],
+  )
+  const problems = checkTask(task)
+  const doubtful = samples.flatMap(({ doubtful: steps }) =>
+    steps.map((at) => ({
+      level: 'advice' as const,
+      code: 'identify.doubtful',
+      at,
+      says: 'What was seen here does not fit the rest.',
+      mend: 'Repeat this step on a fresh portion.',
+    })),
+  )
+  const all = [...problems, ...doubtful]
+  if (json) writeJson(output, { samples: samples.map(plainSample), problems: all.map(plainProblem) })
+  else {
+    if (samples.length === 0) output.out('No test tubes are recorded in this task.\n')
+    for (const sample of samples) writeSample(output, task, sample)
+    writeProblems(output, problems)
+  }
+  return statusOf(all)
+}

@@ -1,0 +1,25 @@
+import type { Problem } from '@hop-lark/core/problem'
+
+/** Where a command writes; passed in, so that a test can read it. */
+export interface Output {
+  readonly out: (text: string) => void
+  readonly err: (text: string) => void
+}
+
+export function writeJson(output: Output, value: unknown): void {
+  output.out(`${JSON.stringify(value, null, 2)}\n`)
+}
+
+/** A problem as the contract has it: what the page's one-key mend needs stays out. */
+export function plainProblem({ level, at, code, says, mend }: Problem) {
+  return { level, at, code, says, mend }
+}
+
+export function writeProblems(output: Output, problems: readonly Problem[]): void {
+  for (const { level, at, says, mend } of problems) output.out(`${level.padEnd(7)} ${at}\n        ${says}\n        ${mend}\n`)
+}
+
+/** 1 when the record has an error or asks something; advice alone is fine. */
+export function statusOf(problems: readonly Problem[]): number {
+  return problems.some(({ level }) => level !== 'advice') ? 1 : 0
+}

@@ -1,0 +1,87 @@
+import { checkTask } from '@hop-lark/core/check'
+import { laneSentence, readChromatogram } from '@hop-lark/core/chromatogram'
+import { type Answer, questionTitle, type Reckoning, reckonTask } from '@hop-lark/core/reckon'
+import { type PartOf, partTitle, type Task } from '@hop-lark/core/record'
+import { sureAnswers } from '@hop-lark/core/uncertainty'
+import { readTaskFile } from './files.ts'
+import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
+
+function writeAnswer(output: Output, task: Task, answer: Answer, sure: string | undefined): void {
+  const question = task.questions.find(({ id }) => id === answer.question)
+  if (!question) return
+  const result =
+    answer.value === null ? `not yet: ${answer.missing}` : `${answer.value}${sure ? ` ± ${sure}` : ''} ${answer.unit}`
+  output.out(`\n${questionTitle(task, question)}: ${result}\n`)
+  answer.steps.forEach(({ says, formula, substituted, value, unit }, index) => {
+    output.out(`  ${index + 1}. ${says}\n     ${formula}\n     = ${substituted}\n     = ${value} ${unit}\n`)
+  })
+  if (answer.otherCarry) output.out(`  (${answer.otherCarry} if figures were carried the other way)\n`)
+}
+
+function writeChromatogram(output: Output, task: Task, part: PartOf<'chromatogram'>): void {
+  const { spots, lanes } = readChromatogram(part)
+  output.out(`${partTitle(task, part)}\n`)
+  for (const { label, text, rf } of spots) output.out(`  ${label}: ${text} ${part.unit ?? 'cm'}, Rf ${rf?.text ?? '–'}\n`)
+  for (const sentence of lanes.flatMap((lane) => laneSentence(lane) ?? [])) output.out(`  ${sentence}\n`)
+}
+
+function plainChromatogram(part: PartOf<'chromatogram'>) {
+  const spots = readChromatogram(part).spots.map(({ label, rf, matches }) => ({ label, rf: rf?.text ?? null, matches }))
+  return { part: part.id, spots }
+}
+
+function writeTitrations(output: Output, task: Task, { titrations }: Reckoning): void {
+  for (const { part, titres, used, mean, unit } of titrations) {
+    const found = task.parts.find(({ id }) => id === part)
+    output.out(`${found ? partTitle(task, found) : part}: titres ${titres.map((titre) => titre ?? '–').join(', ')} ${unit}\n`)
+    output.out(
+      mean === null ? '  no mean titre\n' : `  mean ${mean} ${unit} of runs ${used.map((index) => index + 1).join(', ')}\n`,
+    )
+  }
+}
+
+function plainAnswer(answer: Answer, sure: string | undefined) {
+  const { question, value, unit, unrounded, steps, assumes, otherCarry, missing } = answer
+  const lines = steps.map(({ uses, ...step }) => ({
+    ...step,
+    uses: uses.map(({ text, says, at }) => ({ text, says, ...(at ? { at } : {}) })),
+  }))
+  return value === null
+    ? { question, value, unit, missing }
+    : {
+        question,
+        value,
+        unit,
+        unrounded,
+        ...(sure ? { plusMinus: sure } : {}),
+        steps: lines,
+        assumes,
+        ...(otherCarry ? { otherCarry } : {}),
+      }
+}
+
+/** `hop-lark reckon FILE`: titres, means, and every answer with its working. */
+export async function reckonCommand(file: string, json: boolean, output: Output): Promise<number> {
+  const task = await readTaskFile(file)
+  const reckoning = reckonTask(task)
+  const problems = checkTask(task, reckoning)
+  const sure = sureAnswers(task, reckoning.answers)
+  const chromatograms = task.parts.filter((part) => part.kind === 'chromatogram')
+  if (json) {
+    writeJson(output, {
+      titrations: reckoning.titrations,
+      answers: reckoning.answers.map((answer) => plainAnswer(answer, sure.get(answer.question)?.plusMinus)),
+      ...(chromatograms.length > 0 ? { chromatograms: chromatograms.map(plainChromatogram) } : {}),
+      problems: problems.map(plainProblem),
+    })
+    return statusOf(problems)
+  }
+  writeTitrations(output, task, reckoning)
+  for (const part of chromatograms) writeChromatogram(output, task, part)
+  for (const answer of reckoning.answers) writeAnswer(output, task, answer, sure.get(answer.question)?.plusMinus)
+  if (problems.length > 0) {
+    output.out('\n')
+    writeProblems(output, problems)
+  }
+  return statusOf(problems)
+}

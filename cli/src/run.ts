@@ -1,0 +1,67 @@
+import { Command, CommanderError } from 'commander'
+import { checkCommand } from './check.ts'
+import { UnusableInput } from './files.ts'
+import { identifyCommand } from './identify.ts'
+import type { Output } from './output.ts'
+import { predictCommand } from './predict.ts'
+import { reckonCommand } from './reckon.ts'
+import { speciateCommand } from './speciate.ts'
+import { type Input, standardInput } from './stdin.ts'
+
+/** Exit statuses of every command; a slip of ours ends with 70. */
+const UNUSABLE_INPUT = 2
+const OUR_SLIP = 70
+
+interface FileOptions {
+  readonly json?: boolean
+}
+
+/**
+ * Runs the command line.
+ *
+ * @param args - what stands after `hop-lark`
+ * @param input - where piped input comes from
+ * @returns exit status: 0 fine, 1 problems found in the record, 2 unusable input
+ */
+export async function run(args: readonly string[], output: Output, input: Input = standardInput): Promise<number> {
+  let status = 0
+  const program = new Command('hop-lark')
+    .description('Hop Lark on a task file')
+    .exitOverride()
+    .configureOutput({ writeOut: output.out, writeErr: output.err })
+    .showSuggestionAfterError()
+  const onFile = (name: string, says: string, act: (file: string, json: boolean, output: Output) => Promise<number>) =>
+    program
+      .command(name)
+      .description(says)
+      .argument('<file>', 'a task file (*.hoplark.json)')
+      .option('--json', 'for programs')
+      .action(async (file: string, options: FileOptions) => {
+        status = await act(file, options.json ?? false, output)
+      })
+  onFile('check', 'what looks wrong in the record, and how to mend it', checkCommand)
+  onFile('reckon', 'titres, means and the working of every answer', reckonCommand)
+  onFile('identify', 'what each sample in test tubes holds, with the evidence, and what to test next', identifyCommand)
+  const onInput = (name: string, says: string, act: (json: boolean, output: Output, input: Input) => Promise<number>) =>
+    program
+      .command(name)
+      .description(says)
+      .option('--json', 'for programs')
+      .action(async (options: FileOptions) => {
+        status = await act(options.json ?? false, output, input)
+      })
+  onInput('speciate', 'pH, species and solids of what was put into water, from JSON on standard input', speciateCommand)
+  onInput('predict', 'what would be seen in a tube, step by step, from JSON on standard input', predictCommand)
+  try {
+    await program.parseAsync([...args], { from: 'user' })
+    return status
+  } catch (error) {
+    if (error instanceof CommanderError) return error.exitCode === 0 ? 0 : UNUSABLE_INPUT
+    if (error instanceof UnusableInput) {
+      output.err(`${error.message}\n`)
+      return UNUSABLE_INPUT
+    }
+    output.err(`hop-lark: a fault of ours, please report it: ${error instanceof Error ? error.message : String(error)}\n`)
+    return OUR_SLIP
+  }
+}

@@ -1,0 +1,131 @@
+import { TaskFileError } from '@hop-lark/core/record'
+import type { ErrorRequestHandler, RequestHandler } from 'express'
+import type { Logger } from 'pino'
+import { ConnectionError, DatabaseError, TimeoutError } from 'sequelize'
+import { ZodError } from 'zod'
+import { Refusal } from './Refusal.ts'
+
+interface ErrorBody {
+  readonly code: string
+  readonly says: string
+  readonly mend: string
+  readonly faults?: readonly { readonly at: string; readonly says: string }[]
+}
+
+interface Answer {
+  readonly status: number
+  readonly error: ErrorBody
+}
+
+/** Error numbers by which MariaDB says that it is going away, is gone, or would not wait any longer. */
+const AWAY = new Set([
+  'ER_SERVER_SHUTDOWN',
+  'ER_SOCKET_UNEXPECTED_CLOSE',
+  'ER_SOCKET_TIMEOUT',
+  'ER_GET_CONNECTION_TIMEOUT',
+  'ER_CONNECTION_KILLED',
+  'ER_LOCK_WAIT_TIMEOUT',
+  'ER_LOCK_DEADLOCK',
+  'ER_CMD_CONNECTION_CLOSED',
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+])
+
+function codeOf(error: unknown): string {
+  const { original, parent, code } = (error ?? {}) as { original?: unknown; parent?: unknown; code?: unknown }
+  return typeof code === 'string' ? code : original || parent ? codeOf(original ?? parent) : ''
+}
+
+/** Whether an error means that the database cannot be reached just now. */
+export function isDatabaseAway(error: unknown): boolean {
+  return error instanceof ConnectionError || error instanceof TimeoutError || AWAY.has(codeOf(error))
+}
+
+function answerTo(error: unknown): Answer {
+  if (error instanceof Refusal)
+    return { status: error.status, error: { code: error.code, says: error.message, mend: error.mend } }
+  if (error instanceof TaskFileError) {
+    return {
+      status: 422,
+      error: {
+        code: 'task.invalid',
+        says: 'This would not be a task file any more.',
+        mend: 'See the places named.',
+        faults: error.faults,
+      },
+    }
+  }
+  if (error instanceof ZodError) {
+    const faults = error.issues.map((issue) => ({ at: issue.path.join('.'), says: issue.message }))
+    return {
+      status: 400,
+      error: {
+        code: 'request.invalid',
+        says: 'The request is not what this address expects.',
+        mend: 'See the places named.',
+        faults,
+      },
+    }
+  }
+  if (isDatabaseAway(error)) {
+    return {
+      status: 503,
+      error: {
+        code: 'database.away',
+        says: 'The database cannot be reached.',
+        mend: 'What you enter is kept on this device and saved when it is back.',
+      },
+    }
+  }
+  const status = (error as { status?: unknown }).status
+  if (status === 413)
+    return {
+      status: 413,
+      error: {
+        code: 'request.tooLarge',
+        says: 'This is larger than a task may be.',
+        mend: 'Split the task, or take pasted text out of it.',
+      },
+    }
+  if (status === 400)
+    return { status: 400, error: { code: 'request.notJson', says: 'The request is not JSON.', mend: 'Send JSON.' } }
+  return {
+    status: 500,
+    error: {
+      code: 'server.fault',
+      says: 'Something went wrong on the server.',
+      mend: 'Try again; what you entered is kept on this device.',
+    },
+  }
+}
+
+/** What of an error may be logged: driver errors carry SQL with readings in it, so only kind and code are kept. */
+function loggable(error: unknown): Record<string, unknown> {
+  const { name, stack } = error as Error
+  if (error instanceof DatabaseError) return { name, code: codeOf(error) }
+  return { name, code: codeOf(error), stack }
+}
+
+/** Turns every error into an answer that says what is wrong and how to mend it, and never shows a stack trace. */
+export function answerErrors(logger: Logger): ErrorRequestHandler {
+  return (error, _request, response, next) => {
+    if (response.headersSent) {
+      next(error)
+      return
+    }
+    const { status, error: body } = answerTo(error)
+    if (status >= 500) logger.error({ error: loggable(error), status }, body.code)
+    response.status(status).json({ error: body })
+  }
+}
+
+/** An address of the API that there is not. */
+export const unknownAddress: RequestHandler = (request) => {
+  throw new Refusal(
+    404,
+    'address.unknown',
+    `There is nothing at ${request.method} ${request.baseUrl}${request.path}.`,
+    'Check the address.',
+  )
+}

@@ -1,0 +1,2 @@
+export { freePort } from './ports.ts'
+export { type PrivateDatabase, startPrivateDatabase } from './privateDatabase.ts'

@@ -1,0 +1,69 @@
+import { randomBytes } from 'node:crypto'
+import { createServer, type Server } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import type { Sequelize } from 'sequelize'
+import { makeApp } from './app.ts'
+import type { Settings } from './config.ts'
+import { connectDatabase } from './database/connect.ts'
+import { migrate } from './database/migrate.ts'
+import { makeLogger } from './http/log.ts'
+import { Tasks } from './tasks/Tasks.ts'
+
+/** A running server. */
+export interface Running {
+  readonly url: string
+  readonly port: number
+  readonly database: Sequelize
+  readonly tasks: Tasks
+  readonly stop: () => Promise<void>
+}
+
+function listen(server: Server, { host, port }: Settings): Promise<number> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject)
+    server.listen(port, host, () => resolve((server.address() as AddressInfo).port))
+  })
+}
+
+/** Loopback has several names; where we listen further out, the names must be told. */
+function namesOf({ host, moreHosts }: Settings, port: number): ReadonlySet<string> {
+  return new Set([`127.0.0.1:${port}`, `localhost:${port}`, `${host}:${port}`, ...moreHosts])
+}
+
+/**
+ * Connects, migrates and listens.
+ *
+ * @param webFolder - folder of the built web app
+ * @throws when the database cannot be reached or the port is taken
+ */
+export async function startServer(settings: Settings, webFolder?: string): Promise<Running> {
+  const logger = makeLogger(settings.logLevel)
+  const database = connectDatabase(settings.databaseUrl)
+  try {
+    await database.authenticate()
+    await migrate(database)
+  } catch (error) {
+    await database.close()
+    throw error
+  }
+  const tasks = new Tasks(database, { now: () => new Date(), newId: () => randomBytes(9).toString('base64url') })
+  let hosts: ReadonlySet<string> = new Set()
+  const app = makeApp({ tasks, logger, hosts: () => hosts, requestsPerMinute: settings.requestsPerMinute, webFolder })
+  const server = createServer(app)
+  const port = await listen(server, settings).catch(async (error: unknown) => {
+    await database.close()
+    throw error
+  })
+  hosts = namesOf(settings, port)
+  return {
+    url: `http://${settings.host}:${port}`,
+    port,
+    database,
+    tasks,
+    stop: async () => {
+      server.closeAllConnections()
+      await new Promise((resolve) => server.close(resolve))
+      await database.close()
+    },
+  }
+}
