@@ -1,0 +1,45 @@
+import { type ReactNode, useEffect, useRef } from 'react'
+import { Margin, type Now } from '../margin/Margin.tsx'
+import { focusAt } from './goTo.ts'
+
+interface SheetProps {
+  readonly title: ReactNode
+  /** One line under the title: what is done here. */
+  readonly says?: ReactNode
+  readonly actions?: ReactNode
+  readonly now: Now
+  /** What the margin of this page holds beside the usual cards. */
+  readonly board?: ReactNode
+  /** Parts this page is about: their problems come first in the margin. */
+  readonly about?: readonly string[]
+  /** Path of the cell to fill next; the cursor is put there when the page opens. */
+  readonly first?: string | undefined
+  readonly children: ReactNode
+}
+
+/** On a phone the cursor would call up the keyboard over half the page. */
+const HAS_ROOM = '(min-width: 900px)'
+
+/** One page of the notebook with its margin. */
+export function Sheet({ title, says, actions, now, board, about = [], first, children }: SheetProps) {
+  const opened = useRef(first)
+  useEffect(() => {
+    if (opened.current !== undefined && window.matchMedia(HAS_ROOM).matches && document.activeElement === document.body)
+      focusAt(opened.current)
+  }, [])
+  return (
+    <div className="grid min-h-0 min-w-0 max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:pb-24 min-[900px]:grid-cols-[minmax(0,1fr)_18rem] min-[900px]:overflow-hidden">
+      <main className="min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto">
+        <header className="mb-4">
+          <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+            <h1 className="min-w-0 flex-1 text-[1.75rem] font-bold break-words max-[599px]:basis-full">{title}</h1>
+            {actions && <div className="flex flex-wrap gap-2">{actions}</div>}
+          </div>
+          {says && <p className="mt-1 text-[0.95rem] text-ink-soft">{says}</p>}
+        </header>
+        {children}
+      </main>
+      <Margin now={now} about={about} board={board} />
+    </div>
+  )
+}

@@ -1,0 +1,67 @@
+import { Ellipsis } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
+import { useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { ApiError, api } from '../notebook/api.ts'
+import { useTask } from '../notebook/derived.ts'
+import { useNotebook } from '../notebook/store.ts'
+import { type Theme, useTheme } from './theme.ts'
+
+const THEMES: readonly (readonly [Theme, string])[] = [
+  ['device', 'Light or dark as the device'],
+  ['light', 'Light'],
+  ['dark', 'Dark'],
+]
+const ITEM =
+  'flex min-h-9 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-hop-wash data-[disabled]:cursor-default data-[disabled]:text-ink-soft'
+
+/** Undo and redo by name, the task file, and the theme. */
+export function SpineMenu() {
+  const task = useTask()
+  const { history, undo, redo } = useNotebook()
+  const { theme, choose } = useTheme()
+  const navigate = useNavigate()
+  const duplicate = async () => {
+    try {
+      const copy = await api.duplicate(task.id)
+      await navigate(`/task/${copy.id}/brief`)
+      toast('A copy of the task is open.')
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error
+      toast(`${error.message} ${error.mend}`)
+    }
+  }
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger aria-label="Menu" className="rounded p-2 hover:bg-hair">
+        <Ellipsis size={18} />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="start" sideOffset={4} className="z-50 min-w-60 rounded-lg border border-rule bg-sheet p-1">
+          <DropdownMenu.Item className={ITEM} disabled={history.past.length === 0} onSelect={undo}>
+            Undo {history.past.at(-1)?.says}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} disabled={history.future.length === 0} onSelect={redo}>
+            Redo {history.future[0]?.says}
+          </DropdownMenu.Item>
+          <DropdownMenu.Separator className="my-1 h-px bg-rule" />
+          <DropdownMenu.Item className={ITEM} asChild>
+            <a href={api.fileAddress(task.id)} download>
+              Export the task file
+            </a>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={() => void duplicate()}>
+            Duplicate the task
+          </DropdownMenu.Item>
+          <DropdownMenu.Separator className="my-1 h-px bg-rule" />
+          {THEMES.map(([value, says]) => (
+            <DropdownMenu.CheckboxItem key={value} checked={theme === value} className={ITEM} onSelect={() => choose(value)}>
+              <span className="w-5">{theme === value ? '✓' : ''}</span>
+              {says}
+            </DropdownMenu.CheckboxItem>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}

@@ -1,0 +1,65 @@
+import { lazy, Suspense, useEffect } from 'react'
+import { Outlet, useNavigate, useParams } from 'react-router'
+import type { ApiError } from '../notebook/api.ts'
+import { useNotebook } from '../notebook/store.ts'
+import { useReference } from '../reference/useReference.ts'
+import { Button } from '../ui/Button.tsx'
+import { Palette } from './Palette.tsx'
+import { Spine } from './Spine.tsx'
+import { useShortcuts } from './useShortcuts.tsx'
+
+const ReferenceDrawer = lazy(() =>
+  import('../reference/ReferenceDrawer.tsx').then((module) => ({ default: module.ReferenceDrawer })),
+)
+
+/** Opens the task of the address and lays out spine, sheet and margin; each page brings its own margin. */
+export function TaskShell() {
+  const { taskId = '' } = useParams()
+  const opening = useNotebook((state) => state.opening)
+  const hasTask = useNotebook((state) => state.task !== undefined)
+  const { open, close } = useNotebook.getState()
+  useEffect(() => {
+    void open(taskId)
+    return close
+  }, [taskId, open, close])
+  if (opening.kind === 'failed') return <NotOpened error={opening.error} again={() => void open(taskId)} />
+  if (opening.kind !== 'open' || !hasTask) return <p className="p-8 text-ink-soft">Opening the task …</p>
+  return <OpenTask />
+}
+
+function OpenTask() {
+  const shortcuts = useShortcuts()
+  const reference = useReference((state) => state.open)
+  return (
+    <div className="grid min-h-full bg-sheet max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:grid-rows-[auto_1fr] min-[900px]:h-full min-[900px]:grid-cols-[13rem_1fr]">
+      <Spine />
+      <Outlet />
+      <Palette open={shortcuts.palette} onOpenChange={shortcuts.setPalette} onHelp={() => shortcuts.setHelp(true)} />
+      {shortcuts.dialog}
+      {reference && (
+        <Suspense fallback={null}>
+          <ReferenceDrawer />
+        </Suspense>
+      )}
+    </div>
+  )
+}
+
+function NotOpened({ error, again }: { readonly error: ApiError; readonly again: () => void }) {
+  const navigate = useNavigate()
+  return (
+    <main className="mx-auto max-w-xl p-8">
+      <h1 className="mb-3 text-2xl font-bold">
+        {error.status === 404 ? 'There is no such task.' : 'The task could not be opened.'}
+      </h1>
+      <p className="mb-1">{error.message}</p>
+      <p className="mb-5 text-ink-soft">{error.mend}</p>
+      <div className="flex gap-2">
+        <Button look="main" onClick={again}>
+          Try again
+        </Button>
+        <Button onClick={() => void navigate('/')}>To the shelf</Button>
+      </div>
+    </main>
+  )
+}

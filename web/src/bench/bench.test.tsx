@@ -1,0 +1,162 @@
+import { type PartOf, readTask, type Task } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { afterEach, beforeAll, describe, expect, it } from 'vitest'
+import soda from '../../../demo/water-in-washing-soda.hoplark.json'
+import { useTask } from '../notebook/derived.ts'
+import { useNotebook } from '../notebook/store.ts'
+import { changed, LAWN_SAND, nowOpen, openTask, textNow, VINEGAR, valueNow } from '../testing/openTask.tsx'
+import { cautionFor } from './cautions.ts'
+import { HeatPage } from './heat/HeatPage.tsx'
+import { MakeUpPage } from './makeup/MakeUpPage.tsx'
+import { methodOf } from './weigh/method.ts'
+import { WeighPage } from './weigh/WeighPage.tsx'
+
+beforeAll(() => {
+  Element.prototype.scrollIntoView = () => {}
+  globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  }
+})
+afterEach(cleanup)
+
+const SODA = readTask(soda)
+const now = () => screen.getByLabelText('Now').textContent
+
+function fill(label: string, text: string): void {
+  const field = screen.getByLabelText(label)
+  fireEvent.change(field, { target: { value: text } })
+  fireEvent.keyDown(field, { key: 'Enter' })
+}
+
+function Weigh() {
+  return <WeighPage weighings={useTask().parts.filter((part) => part.kind === 'weighing')} />
+}
+
+function MakeUp() {
+  const part = useTask().parts.find((one): one is PartOf<'solution'> => one.kind === 'solution')
+  return part ? <MakeUpPage part={part} /> : null
+}
+
+function Heat() {
+  const part = useTask().parts.find((one): one is PartOf<'heating'> => one.kind === 'heating')
+  return part ? <HeatPage part={part} /> : null
+}
+
+describe('the page of weighings', () => {
+  const open = (task: Task) => openTask(task, <Weigh />, 'w1')
+  const fresh = (fields: Partial<PartOf<'weighing'>> = {}) =>
+    changed(LAWN_SAND, (draft) => {
+      draft.parts = draft.parts.map((part) =>
+        part.kind === 'weighing' ? { id: part.id, kind: 'weighing', of: 'F1', ...fields } : part,
+      )
+    })
+
+  it('leads from one mass to the next and works the difference', () => {
+    open(fresh())
+    expect(now()).toContain('Weigh: Container + F1.')
+    fill('Container + F1, g', '32.17')
+    expect(now()).toContain('Weigh: Container + residue.')
+    fill('Container + residue, g', '27.14')
+    expect(screen.getByTestId('mass-w1').textContent).toMatch(/5\.03.g/)
+    expect(now()).toContain('5.03 g of F1 taken')
+    expect(screen.getByRole('img', { name: 'Balance showing 27.14 g' })).toBeTruthy()
+  })
+
+  it('says that a residue cannot be heavier, and swaps the two by one key', () => {
+    open(fresh({ withSample: '27.14', withResidue: '32.17' }))
+    const check = within(screen.getByLabelText('Check'))
+    expect(check.getByText(/no sample would have been taken/)).toBeTruthy()
+    expect(now()).toContain('Put the masses right first.')
+    expect(screen.getByTestId('mass-w1').textContent).toBe('–')
+    fireEvent.click(check.getByRole('button', { name: 'Swap them' }))
+    expect([textNow('parts.w1.withSample'), textNow('parts.w1.withResidue')]).toEqual(['32.17', '27.14'])
+  })
+
+  it('adds another portion of the same material', () => {
+    open(VINEGAR)
+    fireEvent.click(screen.getByRole('button', { name: 'Another portion' }))
+    const weighings = nowOpen().parts.filter((part) => part.kind === 'weighing')
+    expect(weighings.map(({ id, of }) => `${id} ${of}`)).toEqual(['w1 P', 'w2 P', 'w3 P', 'w4 P'])
+  })
+
+  it('knows how a mass was found from the readings that are there', () => {
+    expect(methodOf({ id: 'w', kind: 'weighing', of: 'F', withSample: '1', withResidue: '1' })).toBe('difference')
+    expect(methodOf({ id: 'w', kind: 'weighing', of: 'F', container: '1' })).toBe('container')
+    expect(methodOf({ id: 'w', kind: 'weighing', of: 'F', mass: '1' })).toBe('tared')
+    expect(methodOf({ id: 'w', kind: 'weighing', of: 'F' })).toBe('difference')
+  })
+})
+
+describe('the page of a solution made up', () => {
+  it('draws the flask to its mark, and takes another flask', () => {
+    openTask(LAWN_SAND, <MakeUp />, 's1')
+    expect(screen.getByRole('img', { name: 'Volumetric flask of 250.0 cm³, F4 to the mark' })).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: '100.0' }))
+    expect(textNow('parts.s1.flask')).toBe('100.0')
+    fill('Other volume', '200,5')
+    expect(textNow('parts.s1.flask')).toBe('200.5')
+  })
+
+  it('does not take what is no volume', () => {
+    openTask(LAWN_SAND, <MakeUp />, 's1')
+    fill('Other volume', 'a litre')
+    expect(textNow('parts.s1.flask')).toBe('250.0')
+    expect(screen.getByText('digits and a point only')).toBeTruthy()
+  })
+
+  it('takes what was weighed out of the flask, and undo puts it back', () => {
+    openTask(LAWN_SAND, <MakeUp />, 's1')
+    fireEvent.click(screen.getByRole('button', { name: 'Take out' }))
+    expect(screen.getByText(/Nothing yet/)).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Add what was weighed' }))
+    expect(valueNow('parts.s1.from.0')).toEqual({ weighing: 'w1' })
+    useNotebook.getState().undo()
+    useNotebook.getState().undo()
+    expect(nowOpen().parts).toEqual(LAWN_SAND.parts)
+  })
+
+  it('speaks of a portion where a solution is diluted', () => {
+    openTask(VINEGAR, <MakeUp />, 's1')
+    expect(screen.getByText('A measured portion, made up to the mark with water.')).toBeTruthy()
+    fill('Volume put in, cm³', '20.0')
+    expect(valueNow('parts.s1.from.0.volume')).toMatchObject({ value: '20.0', was: [{ value: '25.0' }] })
+  })
+})
+
+describe('the page of a heating', () => {
+  it('says when constant mass has been reached', () => {
+    openTask(SODA, <Heat />, 'h1')
+    expect(screen.getByTestId('constant').textContent).toBe('Two masses agree within 0.01 g: constant mass. Driven off: 1.81 g')
+    expect(screen.getByRole('img', { name: 'Masses on heating: 21.30, 19.71, 19.50, 19.49 g, constant' })).toBeTruthy()
+    expect(now()).toContain('Stop heating.')
+  })
+
+  it('asks for another heating while the masses go down, and about one that goes up', () => {
+    const cut = changed(SODA, (draft) => {
+      for (const part of draft.parts) if (part.kind === 'heating') part.masses = ['21.30', '19.71', '19.90']
+    })
+    openTask(cut, <Heat />, 'h1')
+    expect(now()).toContain('Heat again.')
+    expect(screen.getByLabelText('Check').textContent).toMatch(/The mass went up by 0\.19 g on heating/)
+    fill('next mass, g', '19.48')
+    expect(valueNow('parts.h1.masses.3')).toMatchObject({ value: '19.48' })
+  })
+
+  it('does not take what is no mass', () => {
+    openTask(SODA, <Heat />, 'h1')
+    fill('next mass, g', 'hot')
+    expect(valueNow('parts.h1.masses.4')).toBeUndefined()
+    expect(screen.getByLabelText('next mass, g').getAttribute('aria-invalid')).toBe('true')
+  })
+})
+
+it('cautions about what can hurt, and about nothing that cannot', () => {
+  expect(cautionFor('KMnO4')).toMatch(/stains skin/)
+  expect(cautionFor('K2Cr2O7')).toMatch(/cancer/)
+  expect(cautionFor('BaCl2')).toMatch(/toxic/)
+  expect(cautionFor('H2SO4')).toMatch(/acid goes into water/)
+  expect(cautionFor('NaCl')).toBeUndefined()
+  expect(cautionFor(undefined)).toBeUndefined()
+})

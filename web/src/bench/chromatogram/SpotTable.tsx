@@ -1,0 +1,212 @@
+import type { Chromatogram } from '@hop-lark/core/chromatogram'
+import { isDecimalText } from '@hop-lark/core/number'
+import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
+import type { PartOf } from '@hop-lark/core/record'
+import { useRef, useState } from 'react'
+import { usePartChange } from '../../notebook/usePartChange.ts'
+import { TakeOutButton } from '../../ui/IconButton.tsx'
+import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
+import { ReadingCell } from '../../ui/ReadingCell.tsx'
+import { Select } from '../../ui/Select.tsx'
+
+const COLOURS = [
+  { value: 'none', says: 'no colour given' },
+  ...Object.keys(CHEMICAL_COLOURS).map((name) => ({ value: name, says: name })),
+]
+
+const INPUT =
+  'w-full min-w-0 rounded-md border-2 border-rule bg-sheet px-1.5 py-1 text-lg outline-none placeholder:text-ink-soft focus:border-hop'
+
+interface SpotTableProps {
+  readonly part: PartOf<'chromatogram'>
+  readonly read: Chromatogram
+}
+
+/** The spots, a row each, with an open row at the end. */
+export function SpotTable({ part, read }: SpotTableProps) {
+  const change = usePartChange(part)
+  const unit = part.unit ?? 'cm'
+  return (
+    <table className="w-full table-fixed border-collapse">
+      <thead>
+        <tr className="border-b-[1.5px] border-ink text-left align-bottom text-sm">
+          <th scope="col" className="py-1 font-semibold">
+            Sample
+          </th>
+          <th scope="col" className="w-[4.2rem] py-1 pr-1.5 text-right font-semibold">
+            Spot / {unit}
+          </th>
+          <th scope="col" className="w-[3.4rem] py-1 pr-1.5 text-right font-semibold">
+            Rf
+          </th>
+          <th scope="col" className="w-[3.6rem] py-1 text-center font-semibold">
+            Known
+          </th>
+          <th scope="col" className="w-[8.4rem] max-[599px]:w-10">
+            <span className="sr-only">Colour and take out</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {part.spots.map(({ label, distance, known = false, colour }, index) => (
+          <tr key={index} className="border-b border-hair">
+            <td>
+              <LabelField
+                label={`Sample of spot ${index + 1}`}
+                value={label}
+                onKeep={(text) =>
+                  change('name a spot', (found) => {
+                    const here = found.spots[index]
+                    if (here && text) here.label = text
+                  })
+                }
+              />
+            </td>
+            <td>
+              <ReadingCell
+                at={`parts.${part.id}.spots.${index}.distance`}
+                label={`spot ${index + 1}, distance`}
+                entry={distance}
+                size="normal"
+              />
+            </td>
+            <td className="num pr-1.5 text-right text-lg">{read.spots[index]?.rf?.text ?? '–'}</td>
+            <td className="text-center">
+              <input
+                type="checkbox"
+                aria-label={`Spot ${index + 1} is a reference`}
+                className="size-5 accent-(--hop)"
+                checked={known}
+                onChange={() =>
+                  change('mark a reference', (found) => {
+                    const here = found.spots[index]
+                    if (!here) return
+                    if (known) delete here.known
+                    else here.known = true
+                  })
+                }
+              />
+            </td>
+            <td>
+              <div className="flex items-center justify-end">
+                <Select
+                  label={`Colour of spot ${index + 1}`}
+                  value={colour ?? 'none'}
+                  choices={COLOURS}
+                  className="w-24 px-2 text-sm max-[599px]:hidden"
+                  onChange={(chosen) =>
+                    change('colour of a spot', (found) => {
+                      const here = found.spots[index]
+                      if (!here) return
+                      if (chosen === 'none') delete here.colour
+                      else here.colour = chosen
+                    })
+                  }
+                />
+                <TakeOutButton
+                  says={`Take out spot ${index + 1}`}
+                  onClick={() =>
+                    change('take out a spot', (found) => {
+                      found.spots.splice(index, 1)
+                    })
+                  }
+                />
+              </div>
+            </td>
+          </tr>
+        ))}
+        <OpenRow part={part} />
+      </tbody>
+    </table>
+  )
+}
+
+function LabelField({
+  label,
+  value,
+  onKeep,
+}: {
+  readonly label: string
+  readonly value: string
+  readonly onKeep: (text: string) => void
+}) {
+  const [draft, setDraft] = useState<string>()
+  const keep = () => {
+    const text = (draft ?? value).trim()
+    if (text !== value) onKeep(text)
+    setDraft(undefined)
+  }
+  return (
+    <input
+      aria-label={label}
+      value={draft ?? value}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      className="w-full min-w-0 rounded-md border-2 border-transparent bg-transparent px-0.5 py-1 font-semibold outline-none hover:border-rule focus:border-hop"
+    />
+  )
+}
+
+/** The spot being measured: the sample's name stays for its next spot. */
+function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
+  const change = usePartChange(part)
+  const last = part.spots.at(-1)
+  const [label, setLabel] = useState('')
+  const [distance, setDistance] = useState('')
+  const distanceField = useRef<HTMLInputElement>(null)
+  const labelField = useRef<HTMLInputElement>(null)
+  const name = label.trim() || (last?.label ?? '')
+  const text = distance.trim().replace(',', '.')
+  const wrong = text !== '' && !isDecimalText(text)
+  const keep = () => {
+    if (name === '' || !isDecimalText(text)) return
+    change('add a spot', (found) => {
+      const reference = found.spots.some((spot) => spot.label === name && spot.known)
+      found.spots.push({
+        label: name,
+        distance: { value: text, at: new Date().toISOString() },
+        ...(reference ? { known: true } : {}),
+      })
+    })
+    setDistance('')
+    setLabel('')
+    labelField.current?.focus()
+  }
+  return (
+    <>
+      <tr>
+        <td className="py-1 pr-1">
+          <input
+            ref={labelField}
+            aria-label="next sample"
+            data-at={`parts.${part.id}.spots`}
+            autoComplete="off"
+            className={INPUT}
+            value={label}
+            placeholder={last?.label ?? 'name'}
+            onChange={(event) => setLabel(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && distanceField.current?.focus()}
+          />
+        </td>
+        <td className="py-1">
+          <input
+            ref={distanceField}
+            aria-label="next distance"
+            inputMode="decimal"
+            autoComplete="off"
+            className={`num text-right ${INPUT}`}
+            value={distance}
+            placeholder="–"
+            onChange={(event) => setDistance(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && keep()}
+          />
+        </td>
+        <td colSpan={3} className="pl-2 text-sm text-ink-soft">
+          Enter keeps it
+        </td>
+      </tr>
+      {wrong && <NotANumberRow columns={5} />}
+    </>
+  )
+}

@@ -1,0 +1,217 @@
+import { checkFormula } from '@hop-lark/core/check'
+import { assessHeating, type HeatingAssessment } from '@hop-lark/core/heating'
+import { isDecimalText } from '@hop-lark/core/number'
+import { worstLevel } from '@hop-lark/core/problem'
+import { entryText, findMaterial, materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
+import { useState } from 'react'
+import { focusAt } from '../../app/goTo.ts'
+import { Sheet } from '../../app/Sheet.tsx'
+import { Staircase } from '../../instruments/Staircase.tsx'
+import type { Now } from '../../margin/Margin.tsx'
+import { useDerived, useTask } from '../../notebook/derived.ts'
+import { usePartChange } from '../../notebook/usePartChange.ts'
+import { MaterialPicker } from '../../ui/AddMaterial.tsx'
+import { TakeOutButton } from '../../ui/IconButton.tsx'
+import { MaterialCard } from '../../ui/MaterialCard.tsx'
+import { ReadingCell } from '../../ui/ReadingCell.tsx'
+import { TextField } from '../../ui/TextField.tsx'
+
+/** Heating to constant mass: the weighings, the staircase they make, and whether to heat again. */
+export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
+  const task = useTask()
+  const change = usePartChange(part)
+  const assessment = assessHeating(part)
+  const material = findMaterial(task, part.of)
+  const [fault] = part.lost ? checkFormula(part.lost, `parts.${part.id}.lost`) : []
+  return (
+    <Sheet
+      title={partTitle(task, part)}
+      says="Heat, cool, weigh, and again, until two masses agree."
+      now={nowOf(part, assessment, materialLabel(task, part.of))}
+      about={[part.id]}
+      first={part.container === undefined ? `parts.${part.id}.container` : `parts.${part.id}.masses.${part.masses.length}`}
+    >
+      <div className="mb-4 flex flex-wrap items-end gap-3">
+        <MaterialPicker
+          label="What is heated"
+          value={part.of}
+          forms={['solid']}
+          onChange={(id) =>
+            change('choose what is heated', (found) => {
+              found.of = id
+            })
+          }
+        />
+        <TextField
+          label="Driven off"
+          value={part.lost ?? 'H2O'}
+          mono
+          className="w-32"
+          error={fault?.says}
+          onCommit={(text) =>
+            change('what is driven off', (found) => {
+              if (text) found.lost = text
+              else delete found.lost
+            })
+          }
+        />
+        <TextField
+          label="Constant within"
+          value={part.within ?? ''}
+          placeholder={assessment.within}
+          unit="g"
+          mono
+          inputMode="decimal"
+          className="w-36"
+          onCommit={(text) =>
+            change('limit of constant mass', (found) => {
+              if (isDecimalText(text)) found.within = text
+              else delete found.within
+            })
+          }
+        />
+      </div>
+      <div className="flex gap-8 max-[1099px]:flex-col">
+        <div className="w-72 shrink-0 max-[1099px]:w-full">
+          <Masses part={part} />
+        </div>
+        <div className="min-w-0 flex-1">
+          {assessment.steps.length > 0 && (
+            <Staircase
+              masses={assessment.steps.map(({ mass }) => mass.toNumber())}
+              labels={part.masses.map(entryText)}
+              constant={assessment.constant}
+            />
+          )}
+          <Verdict assessment={assessment} />
+        </div>
+      </div>
+      {material && <MaterialCard material={material} />}
+    </Sheet>
+  )
+}
+
+function Masses({ part }: { readonly part: PartOf<'heating'> }) {
+  const change = usePartChange(part)
+  const { problems } = useDerived()
+  const path = `parts.${part.id}`
+  const levelAt = (at: string) => worstLevel(problems.filter((problem) => problem.at === at))
+  const cell = (at: string, label: string, entry: PartOf<'heating'>['container'], onDone: () => void) => (
+    <ReadingCell at={at} label={`${label}, g`} entry={entry} problem={levelAt(at)} onDone={onDone} />
+  )
+  return (
+    <div className="border-t-[1.5px] border-ink">
+      <Row says="Empty container">
+        {cell(`${path}.container`, 'empty container', part.container, () => focusAt(`${path}.masses.0`))}
+      </Row>
+      {part.masses.map((mass, index) => (
+        <Row
+          key={index}
+          says={index === 0 ? 'With solid, before' : `Heated ${index}×`}
+          takeOut={() =>
+            change('take out a weighing', (found) => {
+              found.masses.splice(index, 1)
+            })
+          }
+        >
+          {cell(
+            `${path}.masses.${index}`,
+            index === 0 ? 'container and solid before heating' : `after heating ${index}`,
+            mass,
+            () => focusAt(`${path}.masses.${index + 1}`),
+          )}
+        </Row>
+      ))}
+      <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
+        <NextMass
+          at={`${path}.masses.${part.masses.length}`}
+          onMass={(value) =>
+            change('weigh', (found) => {
+              found.masses.push({ value, at: new Date().toISOString() })
+            })
+          }
+        />
+      </Row>
+    </div>
+  )
+}
+
+function Row({
+  says,
+  takeOut,
+  children,
+}: {
+  readonly says: string
+  readonly takeOut?: () => void
+  readonly children: React.ReactNode
+}) {
+  return (
+    <div className="grid grid-cols-[1fr_8rem_2.25rem] items-center border-b border-hair py-1">
+      <span className="leading-tight">
+        <span className="block font-semibold">{says}</span>
+        <span className="text-sm text-ink-soft">g</span>
+      </span>
+      {children}
+      {takeOut && <TakeOutButton says={`Take out: ${says}`} onClick={takeOut} />}
+    </div>
+  )
+}
+
+/** The weighing to come: Enter keeps it and opens the next. */
+function NextMass({ at, onMass }: { readonly at: string; readonly onMass: (value: string) => void }) {
+  const [text, setText] = useState('')
+  const value = text.trim().replace(',', '.')
+  const keep = () => {
+    if (!isDecimalText(value)) return
+    onMass(value)
+    setText('')
+  }
+  return (
+    <input
+      aria-label="next mass, g"
+      data-at={at}
+      inputMode="decimal"
+      autoComplete="off"
+      value={text}
+      placeholder="–"
+      aria-invalid={value !== '' && !isDecimalText(value)}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      className={`num w-full rounded-md border-2 bg-sheet px-1 py-1 text-right text-[1.35rem] outline-none placeholder:text-ink-soft focus:border-hop ${value !== '' && !isDecimalText(value) ? 'border-litmus bg-litmus-wash' : 'border-rule'}`}
+    />
+  )
+}
+
+function Verdict({ assessment }: { readonly assessment: HeatingAssessment }) {
+  const { lost, constant, within } = assessment
+  if (!lost) return null
+  return (
+    <p className={`rounded-xl px-4 py-3 text-[1.05rem] ${constant ? 'bg-hop-wash' : 'bg-lark-wash'}`} data-testid="constant">
+      {constant ? (
+        <>
+          Two masses agree within <span className="num">{within}</span> g: constant mass.{' '}
+        </>
+      ) : (
+        'Not constant yet. '
+      )}
+      <strong>
+        Driven off: <span className="num">{lost.text} g</span>
+      </strong>
+    </p>
+  )
+}
+
+function nowOf(part: PartOf<'heating'>, { constant, steps }: HeatingAssessment, label: string): Now {
+  const caution =
+    'Hot glass and porcelain look like cold: use tongs, and a heatproof mat. Heat gently first, or the solid spits; eye protection. Follow your laboratory’s rules and your supervisor.'
+  if (part.container === undefined) return { title: 'Weigh the empty container.', says: 'Clean and dry, and cold.', caution }
+  if (steps.length === 0) return { title: `Weigh it with ${label} in it.`, says: 'This is the mass before heating.', caution }
+  if (constant)
+    return { title: 'Constant mass. Stop heating.', says: 'All that heat can drive off is off. Go on to the working.', caution }
+  return {
+    title: steps.length === 1 ? 'Heat, cool, weigh.' : 'Heat again.',
+    says: 'Let it cool before weighing: warm air lifts the pan and the mass reads low.',
+    caution,
+  }
+}

@@ -1,0 +1,205 @@
+import { isDecimalText } from '@hop-lark/core/number'
+import { colourOfSolution } from '@hop-lark/core/palette'
+import { findMaterial, materialLabel, type PartOf, partTitle, weighingOf } from '@hop-lark/core/record'
+import { massOfWeighing } from '@hop-lark/core/titration'
+import { useState } from 'react'
+import { Sheet } from '../../app/Sheet.tsx'
+import { Flask } from '../../instruments/Flask.tsx'
+import { useTask } from '../../notebook/derived.ts'
+import { type PartChange, usePartChange } from '../../notebook/usePartChange.ts'
+import { MaterialPicker } from '../../ui/AddMaterial.tsx'
+import { Button } from '../../ui/Button.tsx'
+import { TakeOutButton } from '../../ui/IconButton.tsx'
+import { MaterialCard } from '../../ui/MaterialCard.tsx'
+import { ReadingCell } from '../../ui/ReadingCell.tsx'
+import { Select } from '../../ui/Select.tsx'
+import { TextField } from '../../ui/TextField.tsx'
+
+type Solution = PartOf<'solution'>
+type Change = PartChange<'solution'>
+
+const FLASKS = ['50.0', '100.0', '200.0', '250.0', '500.0', '1000.0']
+
+/** A solution made up to the mark: what went in, the flask, and what the solution is called. */
+export function MakeUpPage({ part }: { readonly part: Solution }) {
+  const task = useTask()
+  const change = usePartChange(part)
+  const gives = findMaterial(task, part.gives)
+  const dilution = part.from.some((source) => 'material' in source)
+  return (
+    <Sheet
+      title={partTitle(task, part)}
+      says={
+        dilution
+          ? 'A measured portion, made up to the mark with water.'
+          : 'What was weighed, dissolved and made up to the mark with washings.'
+      }
+      now={{
+        title: part.flask === undefined ? 'Which flask is it made up in?' : 'To the mark, then turn it over 20 times.',
+        says: dilution
+          ? 'Rinse the pipette with the solution, drain it against the wall, fill to the mark with a dropper at eye level, stopper, mix.'
+          : 'Dissolve in a beaker in less water, transfer with washings, fill to the mark with a dropper at eye level, stopper, mix.',
+        caution:
+          'Acid goes into water, never water into acid. Use a pipette filler. Follow your laboratory’s rules and your supervisor.',
+      }}
+      about={[part.id]}
+    >
+      <div className="flex items-start gap-8 max-[699px]:flex-col">
+        <Flask
+          capacity={part.flask}
+          label={materialLabel(task, part.gives)}
+          look={colourOfSolution(gives?.solute)}
+          filled={part.flask !== undefined && part.from.length > 0}
+        />
+        <div className="min-w-0 flex-1">
+          <h2 className="border-b-[1.5px] border-ink pb-1 text-lg font-bold">Into the flask</h2>
+          <Sources part={part} change={change} />
+          <h2 className="mt-6 mb-2 text-lg font-bold">Made up to</h2>
+          <FlaskVolume part={part} change={change} />
+          <h2 className="mt-6 mb-2 text-lg font-bold">Called</h2>
+          <MaterialPicker
+            label="The solution made"
+            value={part.gives}
+            forms={['solution']}
+            onChange={(id) =>
+              change('choose the solution', (found) => {
+                found.gives = id
+              })
+            }
+          />
+          {gives && <MaterialCard material={gives} />}
+        </div>
+      </div>
+    </Sheet>
+  )
+}
+
+function FlaskVolume({ part, change }: { readonly part: Solution; readonly change: Change }) {
+  const [wrong, setWrong] = useState<string>()
+  const set = (text: string) => {
+    const value = text.replace(',', '.')
+    setWrong(value === '' || isDecimalText(value) ? undefined : text)
+    if (value === '')
+      change('no flask', (found) => {
+        delete found.flask
+      })
+    else if (isDecimalText(value))
+      change('choose the flask', (found) => {
+        found.flask = value
+      })
+  }
+  return (
+    <div className="flex flex-wrap items-end gap-2">
+      {FLASKS.map((volume) => (
+        <button
+          key={volume}
+          type="button"
+          aria-pressed={part.flask === volume}
+          onClick={() => set(volume)}
+          className={`num min-h-9 rounded-lg border px-3 ${part.flask === volume ? 'border-hop bg-hop-wash font-semibold' : 'border-rule'}`}
+        >
+          {volume}
+        </button>
+      ))}
+      <TextField
+        label="Other volume"
+        placeholder="other"
+        hideLabel
+        value={wrong ?? (FLASKS.includes(part.flask ?? '') ? '' : (part.flask ?? ''))}
+        onCommit={set}
+        mono
+        unit="cm³"
+        inputMode="decimal"
+        className="w-36"
+        at={`parts.${part.id}.flask`}
+        error={wrong === undefined ? undefined : 'digits and a point only'}
+      />
+    </div>
+  )
+}
+
+function Sources({ part, change }: { readonly part: Solution; readonly change: Change }) {
+  const task = useTask()
+  const weighings = task.parts.filter(({ kind }) => kind === 'weighing')
+  const remove = (index: number) =>
+    change('take out of the flask', (found) => {
+      found.from.splice(index, 1)
+    })
+  return (
+    <>
+      {part.from.length === 0 && (
+        <p className="py-3 text-ink-soft">Nothing yet. Add what was weighed, or a measured portion of a solution.</p>
+      )}
+      {part.from.map((source, index) => (
+        <div key={index} className="flex flex-wrap items-center gap-3 border-b border-hair py-2">
+          {'weighing' in source ? (
+            <>
+              <Select
+                label="Weighing"
+                value={source.weighing}
+                choices={weighings.map(({ id, title }) => ({
+                  value: id,
+                  says: title ?? `${materialLabel(task, weighingOf(task, id)?.of ?? '')} weighed`,
+                }))}
+                onChange={(id) =>
+                  change('choose the weighing', (found) => {
+                    found.from[index] = { weighing: id }
+                  })
+                }
+              />
+              <span className="num ml-auto text-xl font-semibold">
+                {massOfWeighing(task, source.weighing)?.text ?? '–'}&nbsp;g
+              </span>
+            </>
+          ) : (
+            <>
+              <MaterialPicker
+                label="Solution"
+                value={source.material}
+                forms={['solution', 'liquid']}
+                onChange={(id) =>
+                  change('choose the solution', (found) => {
+                    const here = found.from[index]
+                    if (here && 'material' in here) here.material = id
+                  })
+                }
+              />
+              <div className="ml-auto w-32">
+                <ReadingCell
+                  at={`parts.${part.id}.from.${index}.volume`}
+                  label="Volume put in, cm³"
+                  entry={source.volume}
+                  size="normal"
+                />
+              </div>
+              <span className="text-sm text-ink-soft">cm³</span>
+            </>
+          )}
+          <TakeOutButton says="Take out" onClick={() => remove(index)} />
+        </div>
+      ))}
+      <div className="mt-3 flex flex-wrap gap-2">
+        {weighings.length > 0 && (
+          <Button
+            onClick={() =>
+              change('add a weighed solid', (found) => {
+                found.from.push({ weighing: weighings[0]?.id ?? '' })
+              })
+            }
+          >
+            Add what was weighed
+          </Button>
+        )}
+        <Button
+          onClick={() =>
+            change('add a portion', (found) => {
+              found.from.push({ material: task.materials.find(({ form }) => form === 'solution')?.id ?? '', volume: '25.0' })
+            })
+          }
+        >
+          Add a portion of a solution
+        </Button>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,104 @@
+import { type PartOf, readTask } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { afterEach, beforeAll, describe, expect, it } from 'vitest'
+import kiln from '../../../../demo/kiln-wash-alkali.hoplark.json'
+import shell from '../../../../demo/shell-and-acid.hoplark.json'
+import { useTask } from '../../notebook/derived.ts'
+import { changed, nowOpen, openTask, textNow, typeInto, withoutLayout } from '../../testing/openTask.tsx'
+import { MeasurePage } from './MeasurePage.tsx'
+import { nextX } from './nextX.ts'
+
+beforeAll(withoutLayout)
+afterEach(cleanup)
+
+const KILN = readTask(kiln)
+
+function Measure({ id = 'm1' }: { readonly id?: string }) {
+  const part = useTask().parts.find((one): one is PartOf<'series'> => one.kind === 'series' && one.id === id)
+  return part ? <MeasurePage part={part} /> : null
+}
+
+const points = () => nowOpen().parts.flatMap((part) => (part.kind === 'series' ? part.points : []))
+
+describe('the page of a series', () => {
+  it('says where the lines cross, and that the highest point does not count', () => {
+    openTask(KILN, <Measure />, 'm1')
+    expect(screen.getByTestId('verdict').textContent).toMatch(/The lines cross at 22\.1.cm³ and 27\.3.°C.*not the highest point/)
+    expect(screen.getByRole('figure', { name: /10 points, two lines crossing at 22.1/ })).toBeTruthy()
+  })
+
+  it('takes points one after another, offering the next x', () => {
+    openTask(KILN, <Measure />, 'm1')
+    expect(screen.getByLabelText('next volume of H').getAttribute('placeholder')).toBe('50.00')
+    typeInto('next temperature', '23.5')
+    expect(points()).toHaveLength(11)
+    expect(textNow('parts.m1.points.10.0')).toBe('50.00')
+    expect(textNow('parts.m1.points.10.1')).toBe('23.5')
+  })
+
+  it('does not take what is no number', () => {
+    openTask(KILN, <Measure />, 'm1')
+    typeInto('next temperature', 'warm')
+    expect(points()).toHaveLength(10)
+    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+  })
+
+  it('queries a point that does not fit, and keeps it', () => {
+    const odd = changed(KILN, (draft) => {
+      for (const part of draft.parts)
+        if (part.kind === 'series')
+          Object.assign(part, {
+            splitAt: '20',
+            points: part.points.map((point, index) => (index === 2 ? ['10.00', '29.0'] : point)),
+          })
+    })
+    openTask(odd, <Measure />, 'm1')
+    expect(screen.getByLabelText('Now').textContent).toContain('Look at the ringed point again.29.0 at 10.00 does not fit')
+    expect(points()).toHaveLength(10)
+  })
+
+  it('begins with an empty sheet of paper', () => {
+    const empty = changed(KILN, (draft) => {
+      for (const part of draft.parts) if (part.kind === 'series') part.points = []
+    })
+    openTask(empty, <Measure />, 'm1')
+    expect(screen.getByText('The graph begins with the first point.')).toBeTruthy()
+    expect(screen.getByLabelText('Now').textContent).toContain('Enter the first point.')
+  })
+})
+
+it('offers the next x as far on as the last was', () => {
+  expect(nextX(['0.00', '5.00'])).toBe('10.00')
+  expect(nextX(['20', '40', '60'])).toBe('80')
+  expect(nextX(['5.00'])).toBeUndefined()
+  expect(nextX(['5.00', '5.00'])).toBeUndefined()
+})
+
+describe('other ways to read a series', () => {
+  it('draws both lines on to the moment of mixing', () => {
+    openTask(KILN, <Measure />, 'm1')
+    typeInto('Mixed at', '22')
+    expect(textNow('parts.m1.mixedAt')).toBe('22')
+    expect(screen.getByTestId('verdict').textContent).toMatch(/Drawn on to 22\.0 cm³, the lines stand at/)
+    typeInto('Mixed at', '')
+    expect(screen.getByTestId('verdict').textContent).toContain('The lines cross at')
+  })
+
+  it('reads off the lines by the slider, square by square', () => {
+    openTask(KILN, <Measure />, 'm1')
+    const slider = screen.getByLabelText('Read off at volume of H')
+    fireEvent.change(slider, { target: { value: '10' } })
+    // First line 19.6 + 0.35 × 10, second 30.65 − 0.15 × 10.
+    expect(screen.getByText(/^at/).textContent).toMatch(
+      /at 10\.0.cm³: first line 23\.1.°C, second line 29\.2.°C|at 10\.0.cm³: first line 23\.1.°C, second line 29\.1.°C/,
+    )
+  })
+
+  it('finds the initial rate of a curve, beside another run', () => {
+    openTask(readTask(shell), <Measure id="m2" />, 'm2')
+    const verdict = screen.getByTestId('verdict').textContent
+    expect(verdict).toMatch(/The curve begins with a gradient of 3\.\d+ cm³\/s: the initial rate/)
+    expect(verdict).toMatch(/Gas at 20 °C: 1\.\d+ cm³\/s\. This run is 2\.\d times as steep/)
+    expect(screen.getByRole('figure', { name: /9 points, a smooth curve/ })).toBeTruthy()
+  })
+})

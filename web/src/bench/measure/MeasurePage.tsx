@@ -1,0 +1,140 @@
+import { readSeries, type SeriesReading } from '@hop-lark/core/curve'
+import { unitSymbol } from '@hop-lark/core/reckon'
+import { entryText, findPart, type PartOf, partTitle, type Task } from '@hop-lark/core/record'
+import { useMemo } from 'react'
+import { Sheet } from '../../app/Sheet.tsx'
+import type { Now } from '../../margin/Margin.tsx'
+import { useTask } from '../../notebook/derived.ts'
+import { usePartChange } from '../../notebook/usePartChange.ts'
+import { Select } from '../../ui/Select.tsx'
+import { TextField } from '../../ui/TextField.tsx'
+import { GraphPaper, type OtherRun } from './GraphPaper.tsx'
+import { LineOptions } from './LineOptions.tsx'
+import { PointTable } from './PointTable.tsx'
+import { SeriesVerdict } from './SeriesVerdict.tsx'
+
+const READINGS = [
+  { value: 'two-lines', says: 'two lines that cross' },
+  { value: 'line', says: 'one straight line' },
+  { value: 'curve', says: 'a smooth curve' },
+]
+
+/** A series: its readings and graph paper side by side, with what the lines say. */
+export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
+  const task = useTask()
+  const change = usePartChange(part)
+  const reading = useMemo(() => readSeries(part), [part])
+  const others = useMemo(() => otherRuns(task, part), [task, part])
+  const [xHead, yHead] = [part.x, part.y].map(({ name, unit }) => `${name} / ${unitSymbol(unit)}`) as [string, string]
+  return (
+    <Sheet
+      title={partTitle(task, part)}
+      says="Read each point as finely as the scale allows. A point that does not fit is asked about, never dropped."
+      now={nowOf(part, reading)}
+      about={[part.id]}
+      first={`parts.${part.id}.points`}
+    >
+      <div className="mb-4 flex flex-wrap items-end gap-3">
+        <AxisFields part={part} axis="x" />
+        <AxisFields part={part} axis="y" />
+        <Select
+          label="Lines"
+          value={part.reading ?? 'line'}
+          choices={READINGS}
+          onChange={(value) =>
+            change('choose the lines', (found) => {
+              found.reading = value as 'line'
+            })
+          }
+        />
+        <LineOptions part={part} />
+      </div>
+      <div className="flex gap-6 max-[1099px]:flex-col">
+        <div className="w-56 shrink-0 max-[1099px]:w-full">
+          <PointTable part={part} xHead={xHead} yHead={yHead} />
+        </div>
+        <div className="min-w-0 flex-1">
+          <GraphPaper
+            reading={reading}
+            x={{ name: part.x.name, unit: unitSymbol(part.x.unit) }}
+            y={{ name: part.y.name, unit: unitSymbol(part.y.unit) }}
+            marks={part.marks ?? 'crosses'}
+            tangents={tangentsOf(task, part, reading)}
+            others={others}
+          />
+          <SeriesVerdict part={part} reading={reading} others={others} />
+        </div>
+      </div>
+    </Sheet>
+  )
+}
+
+/** The runs that are drawn on the same paper, as they are read by themselves. */
+function otherRuns(task: Task, part: PartOf<'series'>): readonly OtherRun[] {
+  return (part.compareWith ?? []).flatMap((id) => {
+    const other = findPart(task, 'series', id)
+    return other ? [{ name: partTitle(task, other), reading: readSeries(other) }] : []
+  })
+}
+
+/** Where tangents are asked for; on a curve the one at its beginning is always drawn. */
+function tangentsOf(task: Task, part: PartOf<'series'>, { points, smooth }: SeriesReading): readonly number[] {
+  if (!smooth) return []
+  const asked = task.questions.flatMap(({ find }) =>
+    find.quantity === 'gradient' && find.in === part.id && find.at !== undefined ? [Number(find.at)] : [],
+  )
+  return [Math.min(...points.map(({ x }) => x)), ...asked]
+}
+
+function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly axis: 'x' | 'y' }) {
+  const change = usePartChange(part)
+  const { name, unit } = part[axis]
+  return (
+    <>
+      <TextField
+        label={axis === 'x' ? 'Changed' : 'Read'}
+        value={name}
+        className="w-40"
+        onCommit={(text) =>
+          change('name an axis', (found) => {
+            if (text) found[axis].name = text
+          })
+        }
+      />
+      <TextField
+        label="Unit"
+        value={unit}
+        className="w-20"
+        onCommit={(text) =>
+          change('unit of an axis', (found) => {
+            if (text) found[axis].unit = text
+          })
+        }
+      />
+    </>
+  )
+}
+
+function nowOf(part: PartOf<'series'>, { points, doubtful, twoLines }: SeriesReading): Now {
+  const caution = `Eye protection. ${part.y.unit.includes('°') ? 'Stir with the rod, not the thermometer: it breaks.' : 'Gas must have a way out: a blocked tube or a stuck plunger bursts the joint.'} Follow your laboratory’s rules and your supervisor.`
+  const [suspect] = doubtful
+  if (suspect !== undefined) {
+    const [x, y] = part.points[suspect] ?? ['', '']
+    return {
+      title: 'Look at the ringed point again.',
+      says: `${entryText(y)} at ${entryText(x)} does not fit the line through the others. Read it again if you can; keep what you saw.`,
+      caution,
+    }
+  }
+  if (part.reading === 'two-lines' && points.length > 0 && !twoLines)
+    return {
+      title: 'Go on past the turn.',
+      says: 'Two lines need at least two points on each side of where they cross.',
+      caution,
+    }
+  return {
+    title: points.length === 0 ? 'Enter the first point.' : 'Enter the next point.',
+    says: 'Type what was changed, Enter, what was read, Enter.',
+    caution,
+  }
+}

@@ -1,0 +1,107 @@
+import type { SeriesReading } from '@hop-lark/core/curve'
+import { unitSymbol } from '@hop-lark/core/reckon'
+import type { PartOf } from '@hop-lark/core/record'
+import type { OtherRun } from './GraphPaper.tsx'
+
+const FIGURES = 3
+
+interface VerdictProps {
+  readonly part: PartOf<'series'>
+  readonly reading: SeriesReading
+  readonly others: readonly OtherRun[]
+}
+
+/** What the lines say, in the sentence a student would write. */
+export function SeriesVerdict({ part, reading, others }: VerdictProps) {
+  const says = verdictOf(part, reading)
+  if (!says) return null
+  return (
+    <div className="mt-3 flex flex-col gap-1.5 rounded-xl bg-hop-wash px-4 py-3" data-testid="verdict">
+      <p>{says}</p>
+      {others.map((other) => (
+        <Comparison key={other.name} part={part} reading={reading} other={other} />
+      ))}
+    </div>
+  )
+}
+
+const Value = ({ value, unit, strong }: { readonly value: number; readonly unit: string; readonly strong?: boolean }) => {
+  const text = `${value.toPrecision(FIGURES)} ${unit}`
+  return strong ? (
+    <strong className="num whitespace-nowrap">{text}</strong>
+  ) : (
+    <span className="num whitespace-nowrap">{text}</span>
+  )
+}
+
+function GiveOrTake({ by, unit }: { readonly by: number | undefined; readonly unit: string }) {
+  if (by === undefined) return null
+  return (
+    <>
+      , give or take{' '}
+      <span className="num whitespace-nowrap">
+        {by.toPrecision(1)} {unit}
+      </span>{' '}
+      by the scatter
+    </>
+  )
+}
+
+function verdictOf(part: PartOf<'series'>, { points, twoLines, mixing, line, smooth }: SeriesReading) {
+  const [x, y] = [unitSymbol(part.x.unit), unitSymbol(part.y.unit)]
+  if (mixing)
+    return (
+      <>
+        Drawn on to <Value value={mixing.at} unit={x} />, the lines stand at <Value value={mixing.from} unit={y} /> and{' '}
+        <Value value={mixing.to} unit={y} />: a {mixing.rise < 0 ? 'fall' : 'rise'} of{' '}
+        <Value value={Math.abs(mixing.rise)} unit={y} strong />
+        <GiveOrTake by={mixing.uncertainty} unit={y} />. The highest reading alone would leave out what was lost while mixing.
+      </>
+    )
+  if (twoLines)
+    return (
+      <>
+        The lines cross at <Value value={twoLines.crossing.x} unit={x} strong /> and{' '}
+        <Value value={twoLines.crossing.y} unit={y} />
+        <GiveOrTake by={twoLines.uncertainty} unit={x} />. The crossing counts, not the highest point.
+      </>
+    )
+  if (line)
+    return (
+      <>
+        Gradient <Value value={line.slope} unit={`${y}/${x}`} strong />, through {line.points} points.
+      </>
+    )
+  const first = Math.min(...points.map((point) => point.x))
+  return smooth ? (
+    <>
+      The curve begins with a gradient of <Value value={smooth.slopeAt(first)} unit={`${y}/${x}`} strong />: the initial rate.
+    </>
+  ) : undefined
+}
+
+/** How steep a run is: of its line, or of its curve where it begins. */
+function steepnessOf({ points, line, twoLines, smooth }: SeriesReading): number | undefined {
+  if (line) return line.slope
+  if (smooth) return smooth.slopeAt(Math.min(...points.map(({ x }) => x)))
+  return twoLines?.before.slope
+}
+
+interface ComparisonProps {
+  readonly part: PartOf<'series'>
+  readonly reading: SeriesReading
+  readonly other: OtherRun
+}
+
+/** This run beside another: how many times as steep. */
+function Comparison({ part, reading, other }: ComparisonProps) {
+  const [mine, theirs] = [steepnessOf(reading), steepnessOf(other.reading)]
+  if (!mine || !theirs) return null
+  const unit = `${unitSymbol(part.y.unit)}/${unitSymbol(part.x.unit)}`
+  return (
+    <p>
+      {other.name}: <Value value={theirs} unit={unit} />. This run is{' '}
+      <strong className="num whitespace-nowrap">{(mine / theirs).toPrecision(2)} times</strong> as steep.
+    </p>
+  )
+}

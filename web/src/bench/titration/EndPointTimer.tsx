@@ -1,0 +1,52 @@
+import { Timer } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Button } from '../../ui/Button.tsx'
+import { SINGLE_KEY } from '../../ui/singleKey.ts'
+
+/** How long a colour must stay to count, in seconds: twenty in quick schools, thirty in most (common practice). */
+const PERSISTENCE = [20, 30] as const
+
+const TICK_IN_MILLISECONDS = 200
+
+/** Times how long a colour stays. */
+export function EndPointTimer() {
+  const [end, setEnd] = useState<number>()
+  const [now, setNow] = useState(0)
+  const start = (seconds: number) => {
+    setNow(Date.now())
+    setEnd(Date.now() + seconds * 1000)
+  }
+  useHotkeys('t', () => start(PERSISTENCE[1]), SINGLE_KEY)
+  const left = end === undefined ? undefined : Math.max(0, Math.ceil((end - now) / 1000))
+  const running = left !== undefined && left > 0
+  useEffect(() => {
+    if (!running) return
+    const ticking = setInterval(() => setNow(Date.now()), TICK_IN_MILLISECONDS)
+    return () => clearInterval(ticking)
+  }, [running])
+  return (
+    <div className="flex items-center gap-2" role="timer" aria-label="How long the colour stays">
+      {running ? (
+        <>
+          <span className="num min-w-14 text-right text-xl font-semibold">{left} s</span>
+          <Button onClick={() => setEnd(undefined)}>It faded</Button>
+        </>
+      ) : (
+        <>
+          {left === 0 && <span className="font-semibold text-hop">It stayed: end-point.</span>}
+          {PERSISTENCE.map((seconds) => (
+            <Button
+              key={seconds}
+              icon={<Timer size={16} />}
+              {...(seconds === PERSISTENCE[1] ? { hotkey: 'T' } : {})}
+              onClick={() => start(seconds)}
+            >
+              {seconds} s
+            </Button>
+          ))}
+        </>
+      )}
+    </div>
+  )
+}

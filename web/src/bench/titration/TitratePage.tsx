@@ -1,0 +1,126 @@
+import { symbolOf } from '@hop-lark/core/number'
+import { colourOfSolution } from '@hop-lark/core/palette'
+import { entryText, findMaterial, type PartOf, partTitle } from '@hop-lark/core/record'
+import { agreementSentence } from '@hop-lark/core/titration'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Sheet } from '../../app/Sheet.tsx'
+import { Burette } from '../../instruments/Burette.tsx'
+import { useTask, useTitration } from '../../notebook/derived.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Num } from '../../ui/Num.tsx'
+import { SINGLE_KEY } from '../../ui/singleKey.ts'
+import { ConcordanceLine } from './ConcordanceLine.tsx'
+import { EndPointLine } from './EndPointLine.tsx'
+import { EndPointTimer } from './EndPointTimer.tsx'
+import { GetReady } from './GetReady.tsx'
+import { nowAtTheBurette } from './now.tsx'
+import { PredictTitre } from './PredictTitre.tsx'
+import { RunTable } from './RunTable.tsx'
+import { SetUpDialog } from './SetUpDialog.tsx'
+import { SetUpLine } from './SetUpLine.tsx'
+import { useRuns } from './useRuns.ts'
+import { WhyApart } from './WhyApart.tsx'
+
+/** The titration: a burette drawn to its scale, the run table, which titres agree, and what to do next. */
+export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
+  const task = useTask()
+  const { assessment, next } = useTitration(part)
+  const { add } = useRuns(part)
+  const [setting, setSetting] = useState(false)
+  useHotkeys('n', () => add('accurate'), SINGLE_KEY)
+  useHotkeys('alt+n', () => add('accurate'), { preventDefault: true, enableOnFormTags: true })
+  const { conventions } = task
+  const solute = findMaterial(task, part.burette)?.solute
+  const marks = next.kind === 'run' ? { quickTo: next.quickTo, endNear: next.endNear } : {}
+  return (
+    <Sheet
+      title={partTitle(task, part)}
+      says={<SetUpLine part={part} />}
+      actions={
+        <>
+          <EndPointTimer />
+          <Button onClick={() => setSetting(true)}>Set up</Button>
+          <Button hotkey="N" onClick={() => add('accurate')}>
+            New run
+          </Button>
+        </>
+      }
+      now={nowAtTheBurette({ part, next, assessment, conventions, solute })}
+      about={[part.id]}
+      first={nextCell(part)}
+    >
+      <div className="flex gap-2 max-[899px]:flex-col">
+        <div className="w-[13.5rem] shrink-0 max-[899px]:hidden">
+          <Burette
+            capacity={Number(conventions.burette.capacity)}
+            reading={levelNow(part)}
+            look={colourOfSolution(solute)}
+            {...marks}
+          />
+        </div>
+        <div className="min-w-0 flex-1">
+          <EndPointLine part={part} />
+          {part.runs.length === 0 ? <NoRuns onAdd={() => add('rough')} /> : <RunTable part={part} />}
+          <div className="mt-6">
+            <ConcordanceLine part={part} />
+          </div>
+          <MeanSentence part={part} />
+          <WhyApart part={part} />
+          <PredictTitre part={part} />
+          <GetReady part={part} />
+        </div>
+      </div>
+      <SetUpDialog part={part} open={setting} onOpenChange={setSetting} />
+    </Sheet>
+  )
+}
+
+/** The reading to take next: of the first run without a final reading, its initial one if that is missing too. */
+function nextCell({ id, runs }: PartOf<'titration'>): string | undefined {
+  const open = runs.findIndex(({ final }) => final === undefined)
+  return open < 0 ? undefined : `parts.${id}.runs.${open}.${runs[open]?.initial === undefined ? 'initial' : 'final'}`
+}
+
+/** Where the liquid stands: the last reading of the last run that has one. */
+function levelNow({ runs }: PartOf<'titration'>): string | undefined {
+  const last = runs.findLast(({ initial, final }) => final ?? initial)
+  const entry = last?.final ?? last?.initial
+  return entry === undefined ? undefined : entryText(entry)
+}
+
+function NoRuns({ onAdd }: { readonly onAdd: () => void }) {
+  return (
+    <div>
+      <p className="mb-3">No run yet. A rough run first: it may overshoot, and never enters the mean.</p>
+      <Button look="main" onClick={onAdd}>
+        Rough run
+      </Button>
+    </div>
+  )
+}
+
+/** The sentence a student would write under the table. */
+function MeanSentence({ part }: { readonly part: PartOf<'titration'> }) {
+  const { conventions } = useTask()
+  const { assessment } = useTitration(part)
+  const { says, mean, from } = agreementSentence(assessment, conventions)
+  if (!assessment.runs.some(({ titre }) => titre)) return null
+  const agreed = assessment.concordant
+  return (
+    <p
+      className={`mt-4 max-w-[40rem] rounded-xl px-4 py-3 text-[1.05rem] ${agreed ? 'bg-hop-wash' : 'bg-lark-wash'}`}
+      data-testid="mean"
+    >
+      {says}{' '}
+      {mean !== undefined && (
+        <>
+          <strong>
+            Mean titre <Num text={mean} unit={symbolOf(conventions.volumeUnit)} />
+          </strong>
+          , from <span className="num">{from}</span>.
+        </>
+      )}
+    </p>
+  )
+}

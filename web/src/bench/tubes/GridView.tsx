@@ -1,0 +1,69 @@
+import { gridOf } from '@hop-lark/core/rack'
+import { materialLabel, type PartOf } from '@hop-lark/core/record'
+import { useTask } from '../../notebook/derived.ts'
+import { DidText } from './DidText.tsx'
+import { SawText } from './SawText.tsx'
+
+interface GridViewProps {
+  readonly part: PartOf<'rack'>
+  readonly onShow: (tubeId: string) => void
+}
+
+/** Samples across, tests down; a cell that is empty says why. */
+export function GridView({ part, onShow }: GridViewProps) {
+  const task = useTask()
+  const rows = gridOf(part)
+  if (rows.length === 0) return <p className="text-ink-soft">The grid fills with the first step that is recorded.</p>
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-collapse text-[0.92rem] leading-snug" data-testid="grid">
+        <thead>
+          <tr className="border-b-[1.5px] border-ink text-left">
+            <th scope="col" className="py-1 pr-3 font-semibold">
+              Test
+            </th>
+            {part.samples.map(({ material }) => (
+              <th key={material} scope="col" className="min-w-24 py-1 pr-3 font-semibold">
+                {materialLabel(task, material)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ test, from, actions, cells }) => (
+            <tr key={test} className="border-b border-hair align-top">
+              <th scope="row" className="py-2 pr-3 text-left font-semibold">
+                {from !== undefined && <span className="block font-normal text-ink-soft">from {from}</span>}
+                {actions.map((action, step) => (
+                  <span key={`${step}${action.do}`} className="block">
+                    <DidText action={action} />
+                  </span>
+                ))}
+              </th>
+              {cells.map((cell, index) => (
+                <td key={part.samples[index]?.material} className="py-2 pr-3">
+                  {cell ? (
+                    <button
+                      type="button"
+                      className="text-left hover:text-hop"
+                      onClick={() => onShow(cell.tube)}
+                      title={`Tube ${cell.tube}`}
+                    >
+                      {cell.saw.map((saw, step) => (
+                        <span key={`${step}${saw}`} className="block">
+                          {saw === undefined ? <em className="text-iodine">not written down</em> : <SawText text={saw} />}
+                        </span>
+                      ))}
+                    </button>
+                  ) : (
+                    <em className="text-ink-soft">not done</em>
+                  )}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}

@@ -1,0 +1,46 @@
+import type { PartOf } from '@hop-lark/core/record'
+import { memo } from 'react'
+import { usePartChange } from '../../notebook/usePartChange.ts'
+import { Segments } from '../../ui/Segments.tsx'
+import { AllowedReagents } from './AllowedReagents.tsx'
+
+const ROUTES = [
+  { value: 'spot tests', says: 'Spot tests' },
+  { value: 'scheme', says: 'Scheme of groups' },
+] as const
+const BOARDS = [
+  { value: 'open', says: 'Board open' },
+  { value: 'after conclusion', says: 'After my conclusion' },
+] as const
+
+/** How the rack is worked through: reagents on the bench, the way, when the board may be read. */
+export const RackSettings = memo(function RackSettings({ part }: { readonly part: PartOf<'rack'> }) {
+  const change = usePartChange(part)
+  return (
+    <>
+      <AllowedReagents part={part} />
+      <div className="mt-4 flex flex-wrap gap-3">
+        <Segments
+          label="Way through the unknowns"
+          value={part.route ?? 'spot tests'}
+          choices={ROUTES}
+          onChange={(route) =>
+            change('choose the way', (found) => {
+              found.route = route
+            })
+          }
+        />
+        <Segments
+          label="When the verdict board may be read"
+          value={part.board ?? 'open'}
+          choices={BOARDS}
+          onChange={(board) =>
+            change('open or shut the board', (found) => {
+              found.board = board
+            })
+          }
+        />
+      </div>
+    </>
+  )
+})

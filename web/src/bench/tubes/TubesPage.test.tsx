@@ -1,0 +1,175 @@
+import { type PartOf, readTask } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
+import jars from '../../../../demo/four-jars.hoplark.json'
+import { useTask } from '../../notebook/derived.ts'
+import { changed, nowOpen, openTask, withoutLayout } from '../../testing/openTask.tsx'
+import { usePlace } from './place.ts'
+import { TubesPage } from './TubesPage.tsx'
+
+// There is no worker here: the same work is done on the page.
+vi.mock('./chemistry.ts', async () => {
+  const { chemistryWork } = await import('./chemistryWork.ts')
+  return { chemistry: () => chemistryWork }
+})
+
+beforeAll(withoutLayout)
+beforeEach(() => usePlace.setState({ shown: {}, drafts: {} }))
+afterEach(cleanup)
+
+const JARS = readTask(jars)
+const ONE_JAR = changed(JARS, (task) => {
+  const rack = task.parts[0] as PartOf<'rack'>
+  rack.samples = [{ material: 'H', tubes: [] }]
+  task.questions = []
+})
+
+function Tubes() {
+  const part = useTask().parts.find((one): one is PartOf<'rack'> => one.kind === 'rack')
+  return part ? <TubesPage part={part} /> : null
+}
+
+const rack = () => nowOpen().parts[0] as PartOf<'rack'>
+const steps = (id: string) => rack().samples.flatMap(({ tubes }) => tubes.filter((tube) => tube.id === id))[0]?.steps ?? []
+const did = () => screen.getByLabelText(/: what you do$/)
+const saw = () => screen.getByLabelText(/: what you see$/)
+const type = (field: HTMLElement, value: string) => fireEvent.change(field, { target: { value } })
+const press = (field: HTMLElement, key: string) => fireEvent.keyDown(field, { key })
+/** A step as it is typed at the bench. */
+function keep(what: string, seen: string) {
+  type(did(), what)
+  press(did(), 'Enter')
+  type(saw(), seen)
+  press(saw(), 'Enter')
+}
+const freshPortion = () => fireEvent.click(screen.getAllByRole('button', { name: /^Fresh portion/ })[0] as HTMLElement)
+
+describe('the rack', () => {
+  it('keeps a step a line: what was done as it was understood, what was seen as it was written', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    keep('3 drops NaOH', 'white ppt')
+    keep('xs', 'sol in xs giving colourless soln')
+    expect(steps('H1')).toEqual([
+      { do: 'add', reagent: 'NaOH(aq)', amount: 'drops', saw: 'white ppt' },
+      { do: 'add', reagent: 'NaOH(aq)', amount: 'excess', saw: 'sol in xs giving colourless soln' },
+    ])
+    expect(screen.getByRole('button', { name: /^Tube H1: colourless liquid/ })).toBeTruthy()
+    expect((did() as HTMLInputElement).value).toBe('')
+  })
+
+  it('completes a reagent, takes better wording, and writes “no visible change” by one key', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    type(did(), '3 drops silv')
+    press(did(), 'Tab')
+    expect((did() as HTMLInputElement).value).toBe('3 drops AgNO3(aq)')
+    type(saw(), 'nothing happened')
+    expect(screen.getByText(/says less than was seen/)).toBeTruthy()
+    press(saw(), 'Tab')
+    expect((saw() as HTMLInputElement).value).toBe('no visible change')
+    type(saw(), '')
+    press(saw(), '-')
+    press(saw(), 'Enter')
+    expect(steps('H1')[0]?.saw).toBe('no visible change')
+  })
+
+  it('says what it does not understand and keeps what was typed', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    type(did(), 'wibble')
+    press(did(), 'Enter')
+    expect(screen.getByText(/names no reagent or action known here/)).toBeTruthy()
+    expect(steps('H1')).toEqual([])
+    cleanup()
+    openTask(nowOpen(), <Tubes />, 'r1')
+    expect((did() as HTMLInputElement).value).toBe('wibble')
+  })
+
+  it('offers the usual outcomes of a test; a digit takes one', async () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    type(did(), 'NaOH drops')
+    const offers = await screen.findByRole('list', { name: 'Usual outcomes' })
+    await waitFor(() => expect(within(offers).getAllByRole('button').length).toBeGreaterThan(3))
+    const first = within(offers).getAllByRole('button')[0]?.textContent?.replace(/^1/, '')
+    press(saw(), '1')
+    expect((saw() as HTMLInputElement).value).toBe(first)
+  })
+
+  it('strikes a corrected observation through and keeps it; a meaning of one’s own stands', () => {
+    openTask(JARS, <Tubes />, 'r1')
+    fireEvent.click(screen.getByRole('button', { name: /^Tube G1/ }))
+    fireEvent.click(screen.getByRole('button', { name: 'Correct step 1' }))
+    const field = screen.getByLabelText('Step 1: what you saw')
+    type(field, 'dirty green ppt')
+    type(screen.getByLabelText('Step 1: what it means to you'), 'iron(II)?')
+    press(field, 'Enter')
+    expect(steps('G1')[0]).toMatchObject({
+      saw: 'dirty green ppt',
+      means: 'iron(II)?',
+      was: [{ saw: 'green ppt', at: expect.any(String) }],
+    })
+    expect(screen.getByText('green ppt').tagName).toBe('S')
+    expect(screen.getByText('(yours)')).toBeTruthy()
+  })
+
+  it('warns before the act, in the margin', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    keep('drops HCl', 'no visible change')
+    type(did(), 'drops silver nitrate')
+    expect(screen.getByLabelText('Before you do it').textContent).toMatch(/chloride of its own/)
+    type(did(), 'drops barium chloride')
+    expect(screen.queryByLabelText('Before you do it')).toBeNull()
+  })
+
+  it('goes on from a tube as a new sample', async () => {
+    openTask(JARS, <Tubes />, 'r1')
+    fireEvent.click(screen.getByRole('button', { name: /^Tube G2/ }))
+    fireEvent.keyDown(screen.getByRole('button', { name: /Go on from G2/ }), { key: 'Enter' })
+    fireEvent.click(await screen.findByRole('menuitem', { name: /as a new sample/ }))
+    expect(rack().samples.at(-1)).toMatchObject({ tubes: [{ id: 'G2a', from: 'G2', steps: [] }] })
+    expect(nowOpen().materials.at(-1)).toMatchObject({ label: 'product of G2' })
+  })
+
+  it('the board names what is present with the steps it rests on; the grid leaves no cell empty', async () => {
+    openTask(JARS, <Tubes />, 'r1')
+    const verdict = screen.getByLabelText('Verdict')
+    await waitFor(() => expect(verdict.textContent).toContain('nickel(II) chloride'), { timeout: 20_000 })
+    expect(within(verdict).getAllByRole('button', { name: /^G\d\.\d$/ }).length).toBeGreaterThan(1)
+    fireEvent.click(screen.getByRole('button', { name: /^Grid/ }))
+    const cells = within(screen.getByTestId('grid')).getAllByRole('cell')
+    expect(cells.length).toBeGreaterThan(20)
+    for (const cell of cells) expect(cell.textContent).not.toBe('')
+    expect(screen.getByText('not written down')).toBeTruthy()
+  }, 30_000)
+
+  it('a board for an examination is shut until a conclusion is written, then lays it beside the record', async () => {
+    const shut = changed(JARS, (task) => {
+      const part = task.parts[0] as PartOf<'rack'>
+      part.board = 'after conclusion'
+      for (const sample of part.samples) delete sample.conclusion
+    })
+    openTask(shut, <Tubes />, 'r1')
+    expect(screen.getByLabelText('Verdict').textContent).toContain('opens when your conclusion is written')
+    const field = screen.getByLabelText(/Your conclusion on Jar G/)
+    type(field, 'nickel(II) bromide')
+    press(field, 'Enter')
+    await waitFor(() => expect(screen.getByTestId('compared').textContent).toContain('does not yet show bromide'), {
+      timeout: 20_000,
+    })
+    expect(screen.getByTestId('compared').textContent).toContain('also shows chloride')
+  }, 30_000)
+
+  it('the scheme is a path: what to do next in a group stands ready to be typed', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    fireEvent.click(screen.getByRole('button', { name: 'Scheme of groups' }))
+    fireEvent.click(within(screen.getByTestId('scheme')).getByRole('button', { name: /1 cm3 HCl/ }))
+    expect((did() as HTMLInputElement).value).toBe('1 cm3 HCl')
+    press(saw(), '-')
+    press(saw(), 'Enter')
+    expect(screen.getByTestId('scheme').textContent).toMatch(/Iabsent/)
+  })
+})

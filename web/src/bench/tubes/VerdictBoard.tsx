@@ -1,0 +1,146 @@
+import { type Identification, type IonVerdict, identifyLiquid, ionName } from '@hop-lark/core/identify'
+import type { Guard } from '@hop-lark/core/rack'
+import type { PartOf } from '@hop-lark/core/record'
+import { memo, useState } from 'react'
+import { Formula } from '../../ui/Chem.tsx'
+import { IonBars } from './IonBars.tsx'
+import type { Sample } from './rackEdits.ts'
+import { Steps } from './Steps.tsx'
+import type { Identified } from './useIdentification.ts'
+import { WholeSalt } from './WholeSalt.tsx'
+
+interface VerdictBoardProps {
+  readonly part: PartOf<'rack'>
+  readonly sample: Sample
+  readonly identified: Identified
+  readonly guards: readonly Guard[]
+  readonly onShow: (step: string) => void
+  /** Nothing is told before the student has concluded. */
+  readonly shut: boolean
+}
+
+/** Steps shown beside an ion, at most: the most telling. */
+const MOST_STEPS = 3
+/** Less likely ions are shown on asking. */
+const MOST_POSSIBLE = 6
+
+/** What to think of before the act, and what the record says so far. */
+export function VerdictBoard({ part, sample, identified, guards, onShow, shut }: VerdictBoardProps) {
+  const identification = identified.found.get(sample.material)
+  return (
+    <>
+      {guards.length > 0 && (
+        <section aria-label="Before you do it" className="flex flex-col gap-2" aria-live="polite">
+          {guards.map(({ code, says }) => (
+            <div key={code} className="border-l-3 border-iodine pl-3">
+              <h2 className="eyebrow text-iodine">Before you do it</h2>
+              <p className="text-[0.95rem]">{says}</p>
+            </div>
+          ))}
+        </section>
+      )}
+      <section aria-label="Verdict" className="flex flex-col gap-4">
+        <Working identified={identified} />
+        {shut ? (
+          <p className="text-[0.95rem] text-ink-soft">The board opens when your conclusion is written.</p>
+        ) : identification ? (
+          <Board part={part} sample={sample} identification={identification} onShow={onShow} />
+        ) : null}
+      </section>
+    </>
+  )
+}
+
+function Working({ identified: { progress, failed } }: { readonly identified: Identified }) {
+  if (failed !== undefined) return <p className="text-[0.95rem] text-litmus">The board could not be worked out: {failed}</p>
+  return (
+    <div
+      role="progressbar"
+      aria-label="Working out the verdict"
+      aria-valuenow={Math.round((progress ?? 1) * 100)}
+      className={`-mb-3 h-0.5 rounded bg-hop transition-opacity ${progress === undefined ? 'opacity-0' : ''}`}
+      style={{ width: `${Math.round((progress ?? 1) * 100)}%` }}
+    />
+  )
+}
+
+interface BoardProps {
+  readonly part: PartOf<'rack'>
+  readonly sample: Sample
+  readonly identification: Identification
+  readonly onShow: (step: string) => void
+}
+
+const Board = memo(function Board({ part, sample, identification, onShow }: BoardProps) {
+  const [all, setAll] = useState(false)
+  const { ions } = identification
+  const of = (verdict: IonVerdict['verdict']) => ions.filter((one) => one.verdict === verdict)
+  const [present, possible, absent, untested] = [of('present'), of('possible'), of('absent'), of('untested')]
+  const recorded = sample.tubes.some(({ steps }) => steps.some(({ saw }) => saw))
+  if (!recorded) return <p className="text-[0.95rem] text-ink-soft">Nothing seen yet, so nothing is known of this sample.</p>
+  const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
+  return (
+    <>
+      {present.length > 0 && <IonBars title="Present" ions={present} onShow={onShow} />}
+      <WholeSalt part={part} sample={sample} identification={identification} />
+      <Liquid sample={sample} />
+      {identification.doubtful.length > 0 && (
+        <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
+          <h2 className="eyebrow text-iodine">Worth repeating</h2>
+          <Steps steps={identification.doubtful} onShow={onShow} /> does not fit the rest. A fresh portion, and look again.
+        </div>
+      )}
+      {shown.length > 0 && <IonBars title="Still possible" ions={shown} onShow={onShow} />}
+      {possible.length > MOST_POSSIBLE && (
+        <button type="button" className="-mt-3 text-left text-sm underline underline-offset-2" onClick={() => setAll(!all)}>
+          {all ? 'fewer' : `and ${possible.length - MOST_POSSIBLE} more`}
+        </button>
+      )}
+      {absent.length > 0 && (
+        <div>
+          <h2 className="eyebrow mb-1">Ruled out</h2>
+          <ul className="flex flex-wrap gap-x-3 gap-y-1">
+            {absent.map(({ ion, against }) => (
+              <li key={ion}>
+                <button
+                  type="button"
+                  className="text-ink-soft line-through hover:text-ink"
+                  title={`${ionName(ion)}${against.length > 0 ? `: ${against.slice(0, MOST_STEPS).join(', ')}` : ''}`}
+                  aria-label={`${ionName(ion)} ruled out${against.length > 0 ? ` by ${against.slice(0, MOST_STEPS).join(', ')}` : ''}`}
+                  onClick={() => against[0] !== undefined && onShow(against[0])}
+                >
+                  <Formula text={ion} />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {untested.length > 0 && (
+        <p className="text-sm text-ink-soft">
+          No test bears on{' '}
+          {untested.map(({ ion }, index) => (
+            <span key={ion}>
+              {index > 0 && ', '}
+              <Formula text={ion} />
+            </span>
+          ))}
+          : nothing can be said of them.
+        </p>
+      )}
+    </>
+  )
+})
+
+/** What kind of liquid, where tests of liquids were done. */
+function Liquid({ sample }: { readonly sample: Sample }) {
+  const [likeliest, second] = identifyLiquid(sample)
+  if (!likeliest) return null
+  const sure = likeliest.probability > 0.9
+  return (
+    <p className="text-[0.95rem]">
+      As a liquid: <strong className="font-semibold">{sure ? likeliest.kind : `${likeliest.kind} or ${second?.kind}`}</strong>, by{' '}
+      {likeliest.for.join(', ')}.
+    </p>
+  )
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { chemistryWork } from './chemistryWork.ts'
+
+expose(chemistryWork)

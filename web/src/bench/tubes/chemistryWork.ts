@@ -1,0 +1,61 @@
+import {
+  behaviourOf,
+  expectedIn,
+  type Identification,
+  type IdentifyOptions,
+  identifying,
+  offersFor,
+  type Rack,
+} from '@hop-lark/core/identify'
+
+/** Work between two looks at what else is asked, ms: offers and predictions must not wait for an identification. */
+const SLICE = 30
+
+const breathe = () => new Promise((resume) => setTimeout(resume, 0))
+
+/** The last thing that each page asked. */
+const latest = new Map<string, number>()
+
+/** The chemistry of the rack, away from the page. What was played is remembered as long as the worker lives. */
+export const chemistryWork = {
+  /**
+   * Identifies the samples of a rack, the one that is looked at first; a later call of the same
+   * asker ends an earlier one.
+   *
+   * @param asker - names who asks
+   * @param onProgress - of the sample that is looked at, from 0 to 1
+   */
+  async identify(
+    asker: string,
+    samples: Rack['samples'],
+    options: IdentifyOptions,
+    lookedAt: string | undefined,
+    onProgress: (done: number) => void,
+    onFound: (found: Identification) => void,
+  ): Promise<void> {
+    const mine = (latest.get(asker) ?? 0) + 1
+    latest.set(asker, mine)
+    const materials = samples.map(({ material }) => material)
+    let began = performance.now()
+    for (const only of materials.toSorted((a, b) => Number(b === lookedAt) - Number(a === lookedAt))) {
+      const running = identifying(samples, { ...options, only })
+      for (;;) {
+        const step = running.next()
+        if (step.done) {
+          for (const found of step.value) onFound(found)
+          break
+        }
+        if (performance.now() - began < SLICE) continue
+        if (only === lookedAt) onProgress(step.value)
+        await breathe()
+        if (mine !== latest.get(asker)) return
+        began = performance.now()
+      }
+    }
+  },
+  offers: async (...given: Parameters<typeof offersFor>) => offersFor(...given),
+  behaviour: async (ion: string) => behaviourOf(ion),
+  expected: async (...given: Parameters<typeof expectedIn>) => expectedIn(...given),
+}
+
+export type ChemistryWork = typeof chemistryWork

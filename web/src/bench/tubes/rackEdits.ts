@@ -1,0 +1,85 @@
+import { type Action, sayAction } from '@hop-lark/core/rack'
+import { freshId, type PartOf } from '@hop-lark/core/record'
+
+export type Rack = PartOf<'rack'>
+export type Sample = Rack['samples'][number]
+export type Tube = Sample['tubes'][number]
+export type Step = Tube['steps'][number]
+
+/** The tube of a name, with the sample it belongs to. */
+export function findTube(rack: Rack, id: string | undefined): { readonly sample: Sample; readonly tube: Tube } | undefined {
+  for (const sample of rack.samples) {
+    const tube = sample.tubes.find((one) => one.id === id)
+    if (tube) return { sample, tube }
+  }
+  return undefined
+}
+
+const allTubes = (rack: Rack) => rack.samples.flatMap(({ tubes }) => tubes.map(({ id }) => id))
+
+/** What a sample's tubes are numbered under: `Jar H` gives H, `FA 4` gives 4-, so that its tubes are 4-1, 4-2. */
+function stemOf(label: string): string {
+  const last = /[A-Za-z0-9]+$/.exec(label.trim())?.[0] ?? 'P'
+  if (/\d$/.test(last)) return `${last}-`
+  return last.length <= 2 ? last.toUpperCase() : (label.trim()[0]?.toUpperCase() ?? 'P')
+}
+
+/** A name for a new sample: P, Q, R … as long as there are letters. */
+export function nextSample(taken: readonly string[]): string {
+  return [...'PQRSTUVWXYZ'].find((letter) => !taken.includes(letter)) ?? freshId('P', taken)
+}
+
+/** The name of a sample's next tube: H4, or H3a for one that goes on from H3. */
+export function nextTubeId(rack: Rack, label: string, from?: string): string {
+  const taken = new Set(allTubes(rack))
+  if (from === undefined) return freshId(stemOf(label), taken)
+  const letters = 'abcdefghijklmnopqrstuvwxyz'
+  const stem = /\d$/.test(from) ? from : `${from}.`
+  const letter = [...letters].find((one) => !taken.has(`${stem}${one}`))
+  return letter === undefined ? freshId(`${from}.`, taken) : `${stem}${letter}`
+}
+
+const PORTION = '1'
+
+/** Puts a fresh portion of a sample into the rack. */
+export function addPortion(rack: Rack, material: string, id: string, dry: boolean): void {
+  const sample = rack.samples.find((one) => one.material === material)
+  sample?.tubes.push({ id, ...(dry ? {} : { cm3: PORTION }), steps: [] })
+}
+
+/** Puts a tube into the rack that goes on from another, as a portion of the same sample or of a new one. */
+export function goOn(rack: Rack, from: string, id: string, take: Tube['take'], material?: string): void {
+  const home = findTube(rack, from)
+  if (!home) return
+  const tube: Tube = { id, from, ...(take ? { take } : {}), steps: [] }
+  if (material !== undefined) rack.samples.push({ material, tubes: [tube] })
+  else rack.samples.find((one) => one.material === home.sample.material)?.tubes.push(tube)
+}
+
+/** Keeps a step at the end of a tube. */
+export function addStep(rack: Rack, tubeId: string, action: Action, saw: string): void {
+  const tube = findTube(rack, tubeId)?.tube
+  tube?.steps.push({ ...action, ...(saw === '' ? {} : { saw }) })
+}
+
+/** Corrects a step: what stood there is kept, struck through. */
+export function correctStep(
+  rack: Rack,
+  tubeId: string,
+  index: number,
+  { action, saw, means }: { readonly action: Action; readonly saw: string; readonly means: string },
+  at: string,
+): void {
+  const step = findTube(rack, tubeId)?.tube.steps[index]
+  if (!step) return
+  const [did, now] = [sayAction(step), sayAction(action)]
+  const old = step.saw ?? ''
+  const changed = { ...(did !== now ? { did } : {}), ...(old !== '' && old !== saw ? { saw: old } : {}) }
+  for (const field of ['reagent', 'amount', 'order'] as const) delete step[field]
+  Object.assign(step, action)
+  if (saw === '') delete step.saw
+  else step.saw = saw
+  if (means === '') delete step.means
+  else step.means = means
+  if (Object.keys(changed).length > 0) step.was = [...(step.was ?? []), { ...changed, at }]
+}

@@ -1,0 +1,68 @@
+import type { Offer } from '@hop-lark/core/identify'
+import { adviseWording, type WordingAdvice } from '@hop-lark/core/observe'
+import { type Action, completeAction, readAction } from '@hop-lark/core/rack'
+import { useMemo, useRef } from 'react'
+import { type Draft, usePlace } from './place.ts'
+
+/** The line that is being typed: its words, what they are read as, and how to change them. */
+export interface StepLineState extends Draft {
+  readonly action: Action | undefined
+  /** Why what was done is not understood, once there is something typed. */
+  readonly problem: string | undefined
+  readonly advice: WordingAdvice | undefined
+  /** What the act that is being typed may become. */
+  readonly completions: readonly string[]
+  readonly setDid: (text: string) => void
+  readonly setSaw: (text: string) => void
+  /** Takes one of them. */
+  readonly complete: (text: string) => void
+  /** Takes the better wording. */
+  readonly takeAdvice: () => void
+  readonly take: (offer: Offer) => void
+  readonly clear: () => void
+  readonly didField: React.RefObject<HTMLInputElement | null>
+  readonly sawField: React.RefObject<HTMLInputElement | null>
+}
+
+const EMPTY: Draft = { did: '', saw: '' }
+/**
+ * The line that is being typed in a tube.
+ *
+ * @param key - names the tube among all tasks
+ * @param lastReagent - what "xs" alone goes on with
+ */
+export function useStepLine(key: string, lastReagent: string | undefined): StepLineState {
+  const { did, saw } = usePlace(({ drafts }) => drafts[key] ?? EMPTY)
+  const draft = usePlace((state) => state.draft)
+  const didField = useRef<HTMLInputElement>(null)
+  const sawField = useRef<HTMLInputElement>(null)
+  const read = useMemo(() => readAction(did, lastReagent), [did, lastReagent])
+  const action = read.kind === 'action' ? read.action : undefined
+  const advice = useMemo(() => (saw === '' ? undefined : adviseWording(saw, action ?? { do: 'look' })[0]), [saw, action])
+  return {
+    did,
+    saw,
+    action,
+    problem: read.kind === 'notUnderstood' && did.trim() !== '' ? read.says : undefined,
+    advice,
+    completions: useMemo(() => completeAction(did), [did]),
+    setDid: (text) => draft(key, { did: text, saw }),
+    setSaw: (text) => draft(key, { did, saw: text }),
+    complete: (text) => {
+      draft(key, { did: text, saw })
+      didField.current?.focus()
+    },
+    takeAdvice: () => {
+      if (advice?.instead === undefined) return
+      draft(key, { did, saw: `${saw.slice(0, advice.span[0])}${advice.instead}${saw.slice(advice.span[1])}` })
+      sawField.current?.focus()
+    },
+    take: ({ says }) => {
+      draft(key, { did, saw: says })
+      sawField.current?.focus()
+    },
+    clear: () => draft(key, undefined),
+    didField,
+    sawField,
+  }
+}

@@ -1,0 +1,131 @@
+import { DEFAULT_CONVENTIONS, readTask } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { afterEach, describe, expect, it } from 'vitest'
+import { changed, LAWN_SAND, nowOpen, openTask, textNow } from '../testing/openTask.tsx'
+import { BriefPage } from './BriefPage.tsx'
+import { PRESETS } from './presets.ts'
+
+afterEach(cleanup)
+
+const open = (task = LAWN_SAND) => openTask(task, <BriefPage />, 'brief')
+
+function commit(field: HTMLElement, text: string): void {
+  fireEvent.change(field, { target: { value: text } })
+  fireEvent.blur(field)
+}
+
+describe('the brief', () => {
+  it('keeps the task sheet and the title when they are left', () => {
+    open()
+    commit(screen.getByRole('textbox', { name: 'Task sheet' }), 'Find the iron.')
+    commit(screen.getByRole('textbox', { name: 'Title' }), 'Iron')
+    commit(screen.getByRole('textbox', { name: 'Minutes allowed' }), '75')
+    expect(nowOpen()).toMatchObject({ title: 'Iron', minutes: 75, brief: { text: 'Find the iron.' } })
+    commit(screen.getByRole('textbox', { name: 'Task sheet' }), ' ')
+    expect(nowOpen().brief).toBeUndefined()
+  })
+
+  it('shows what a material is, and says where its formula goes wrong', () => {
+    open()
+    const material = within(screen.getByRole('region', { name: 'Material F2' }))
+    expect(material.getByText(/potassium manganate\(VII\)/)).toBeTruthy()
+    expect(material.getByText(/stains skin/)).toBeTruthy()
+    commit(material.getByLabelText('Formula of what is in it'), 'KMnQ4')
+    expect(material.getByText(/'Q' at character 4 is not an element/)).toBeTruthy()
+    expect(textNow('materials.F2.solute')).toBe('KMnQ4')
+  })
+
+  it('takes a strength as it is written or spoken of, and says what is wrong with anything else', () => {
+    open()
+    const material = within(screen.getByRole('region', { name: 'Material F2' }))
+    commit(material.getByLabelText('Strength'), '0,0200')
+    expect(nowOpen().materials[1]?.strength).toEqual({ value: '0.0200', unit: 'mol/dm3' })
+    commit(material.getByLabelText('Strength'), 'M/50')
+    expect(nowOpen().materials[1]?.strength).toEqual({ value: '0.0200', unit: 'mol/dm3' })
+    commit(material.getByLabelText('Strength'), '5 % w/v')
+    expect(nowOpen().materials[1]?.strength).toEqual({ value: '50', unit: 'g/dm3' })
+    commit(material.getByLabelText('Strength'), 'rather strong')
+    expect(material.getByText(/A number like 0\.0200/)).toBeTruthy()
+    expect(nowOpen().materials[1]?.strength?.value).toBe('50')
+  })
+
+  it('takes what else is dissolved in a solution, piece by piece', () => {
+    open()
+    const material = within(screen.getByRole('region', { name: 'Material F2' }))
+    commit(material.getByLabelText('Also dissolved in it'), '0.100 mol/dm3 NaCl; M/20 CaCl2')
+    expect(nowOpen().materials[1]?.background).toEqual([
+      { solute: 'NaCl', strength: { value: '0.100', unit: 'mol/dm3' } },
+      { solute: 'CaCl2', strength: { value: '0.0500', unit: 'mol/dm3' } },
+    ])
+    commit(material.getByLabelText('Also dissolved in it'), 'some salt')
+    expect(material.getByText(/Strength, then formula/)).toBeTruthy()
+    expect(nowOpen().materials[1]?.background).toHaveLength(2)
+    commit(material.getByLabelText('Also dissolved in it'), '')
+    expect(nowOpen().materials[1]?.background).toBeUndefined()
+  })
+
+  it('adds materials by the next free label, and takes out only those that are not used', () => {
+    open()
+    fireEvent.click(screen.getByRole('button', { name: 'Solution' }))
+    expect(nowOpen().materials.at(-1)).toEqual({ id: 'F5', label: 'F5', form: 'solution' })
+    expect(screen.queryByRole('button', { name: 'Take out F4' })).toBeNull()
+    fireEvent.click(screen.getByRole('button', { name: 'Take out F5' }))
+    expect(nowOpen().materials).toHaveLength(4)
+  })
+})
+
+describe('the stages', () => {
+  it('are added, and each is a part a task can have', () => {
+    open()
+    for (const kind of ['Weigh', 'Make up', 'Titrate', 'Heat', 'Measure'])
+      fireEvent.click(screen.getByRole('button', { name: `+ ${kind}` }))
+    expect(nowOpen().parts.map(({ id }) => id)).toEqual(['w1', 's1', 't1', 'w2', 's2', 't2', 'h1', 'm1'])
+    expect(readTask(JSON.parse(JSON.stringify(nowOpen())))).toEqual(nowOpen())
+  })
+
+  it('change places', () => {
+    open()
+    fireEvent.click(screen.getByRole('button', { name: 'Move Make up F4 up' }))
+    expect(nowOpen().parts.map(({ id }) => id)).toEqual(['s1', 'w1', 't1'])
+    fireEvent.click(screen.getByRole('button', { name: 'Take out Weigh F1' }))
+    expect(nowOpen().parts.map(({ id }) => id)).toEqual(['s1', 't1'])
+  })
+})
+
+describe('the conventions', () => {
+  it('are taken from a preset, and the preset that fits is marked', () => {
+    open()
+    expect(screen.getByRole('button', { name: /^Half divisions, two within 0.10/ }).getAttribute('aria-pressed')).toBe('true')
+    fireEvent.click(screen.getByRole('button', { name: /^Careful/ }))
+    expect(nowOpen().conventions).toMatchObject({
+      figures: 4,
+      atomicMasses: 'standard',
+      burette: { step: '0.01', class: 'A' },
+      concordance: { within: '0.05', runs: 3 },
+    })
+    expect(screen.getByRole('button', { name: /^Half divisions, two within 0.10/ }).getAttribute('aria-pressed')).toBe('false')
+  })
+
+  it('can be changed one by one; nonsense is not taken', () => {
+    open()
+    commit(screen.getByLabelText('Widest spread'), '0,20')
+    expect(nowOpen().conventions.concordance.within).toBe('0.20')
+    commit(screen.getByLabelText('Widest spread'), 'wide')
+    expect(nowOpen().conventions.concordance.within).toBe('0.20')
+  })
+
+  it.each(PRESETS.map((preset) => [preset.name, preset] as const))(
+    'of the preset %s are conventions a task can have',
+    (_, { conventions }) => {
+      const task = changed(LAWN_SAND, (draft) => {
+        draft.conventions = { ...conventions, volumeUnit: 'mL' }
+      })
+      expect(task.conventions).toEqual({ ...conventions, volumeUnit: 'mL' })
+    },
+  )
+
+  it('begin with the usual ones', () => {
+    const { volumeUnit: _, ...usual } = DEFAULT_CONVENTIONS
+    expect(PRESETS[0]?.conventions).toEqual(usual)
+  })
+})

@@ -1,0 +1,71 @@
+import { CHEMICAL_COLOURS, type SolutionLook } from '@hop-lark/core/palette'
+import { divisionsAround } from './buretteScale.ts'
+import { inkOn } from './inkOn.ts'
+
+interface MagnifierProps {
+  readonly reading: number
+  readonly capacity: number
+  readonly look: SolutionLook
+  /** Height of the centre of the glass. */
+  readonly y: number
+  /** Where the level is, so that a line leads there. */
+  readonly from: { readonly x: number; readonly y: number }
+}
+
+const CENTRE = 194
+const RADIUS = 46
+/** How much of the scale is seen above and below the level, cm³. */
+const REACH = 0.55
+const CURVE = 7
+
+/** The divisions around the meniscus as an eye at the right level sees them. */
+export function Magnifier({ reading, capacity, look, y, from }: MagnifierProps) {
+  const perUnit = RADIUS / REACH
+  const colour = CHEMICAL_COLOURS[look.colour]
+  // The edge that is read lies at the reading: the lowest point of the curve, or its rim where the solution is dark.
+  const rim = look.dark ? y : y - CURVE
+  return (
+    <g>
+      <path d={`M${from.x + 1} ${from.y}L${CENTRE - RADIUS + 2} ${y}`} stroke="var(--glass)" fill="none" />
+      <clipPath id="magnifier">
+        <circle cx={CENTRE} cy={y} r={RADIUS} />
+      </clipPath>
+      <circle cx={CENTRE} cy={y} r={RADIUS} fill="var(--sheet)" />
+      <g clipPath="url(#magnifier)">
+        <path
+          d={`M${CENTRE - RADIUS} ${rim}Q${CENTRE} ${rim + CURVE * 2} ${CENTRE + RADIUS} ${rim}V${y + RADIUS}H${CENTRE - RADIUS}z`}
+          fill={colour}
+        />
+        {divisionsAround(reading, REACH, capacity).map((at) => {
+          const height = y + (at - reading) * perUnit
+          const whole = Math.abs(at - Math.round(at)) < 1e-6
+          const stroke = at > reading ? inkOn(look) : 'var(--ink)'
+          return (
+            <g key={at}>
+              <line
+                x1={CENTRE - RADIUS}
+                x2={CENTRE - (whole ? 8 : 22)}
+                y1={height}
+                y2={height}
+                stroke={stroke}
+                strokeWidth={whole ? 2 : 1.3}
+              />
+              {whole && (
+                <text x={CENTRE} y={height + 5} className="num text-[14px] font-semibold" fill={stroke}>
+                  {Math.round(at)}
+                </text>
+              )}
+            </g>
+          )
+        })}
+      </g>
+      <circle cx={CENTRE} cy={y} r={RADIUS} fill="none" stroke="var(--ink)" strokeWidth="1.8" />
+      <text x={CENTRE} y={y + RADIUS + 16} textAnchor="middle" className="fill-ink-soft text-[11.500px]">
+        {look.dark ? 'dark: read' : 'read the'}
+      </text>
+      <text x={CENTRE} y={y + RADIUS + 30} textAnchor="middle" className="fill-ink-soft text-[11.500px]">
+        {look.dark ? 'the top edge' : 'bottom edge'}
+      </text>
+    </g>
+  )
+}

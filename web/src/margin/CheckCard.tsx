@@ -1,0 +1,111 @@
+import type { Problem } from '@hop-lark/core/problem'
+import { type EntryObject, settleRival } from '@hop-lark/core/record'
+import { useNavigate, useParams } from 'react-router'
+import { goTo } from '../app/goTo.ts'
+import { useDerived, useTask } from '../notebook/derived.ts'
+import { readAt } from '../notebook/paths.ts'
+import { useNotebook } from '../notebook/store.ts'
+import { Button } from '../ui/Button.tsx'
+import { highlightCell } from './highlight.ts'
+
+const LEVELS = {
+  error: { rule: 'border-litmus', text: 'text-litmus', word: 'Wrong' },
+  query: { rule: 'border-iodine', text: 'text-iodine', word: 'Check' },
+  advice: { rule: 'border-rule', text: 'text-lark', word: 'Note' },
+} as const
+const ORDER = ['error', 'query', 'advice'] as const
+/** More would be a sermon; the rest is said when these are mended. */
+const MOST_AT_ONCE = 4
+
+/** What looks wrong and how to mend it: this page's things first, errors before questions before advice. */
+export function CheckCard({ about }: { readonly about: readonly string[] }) {
+  const { problems } = useDerived()
+  const mine = (problem: Problem) => about.some((id) => problem.at.startsWith(`parts.${id}`) || problem.at.startsWith(`${id}.`))
+  const inOrder = problems.toSorted(
+    (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
+  )
+  const shown = inOrder.filter((problem) => mine(problem) || problem.level !== 'advice')
+  if (shown.length === 0) return null
+  return (
+    <section aria-label="Check" className="flex flex-col gap-4">
+      {shown.slice(0, MOST_AT_ONCE).map((problem) => (
+        <ProblemNote key={`${problem.code}${problem.at}`} problem={problem} />
+      ))}
+      {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
+    </section>
+  )
+}
+
+function ProblemNote({ problem }: { readonly problem: Problem }) {
+  const { stages } = useDerived()
+  const { taskId = '' } = useParams()
+  const navigate = useNavigate()
+  const look = LEVELS[problem.level]
+  const point = (on: boolean) => () => highlightCell(problem.at, on)
+  return (
+    <div className={`border-l-3 pl-3 ${look.rule}`}>
+      <button
+        type="button"
+        className="block w-full rounded text-left"
+        title="Go there"
+        onClick={() => goTo({ at: problem.at, taskId, stages, navigate })}
+        onMouseEnter={point(true)}
+        onMouseLeave={point(false)}
+        onFocus={point(true)}
+        onBlur={point(false)}
+      >
+        <span className={`eyebrow block ${look.text}`}>{look.word}</span>
+        <span className="block text-[0.95rem]">{problem.says}</span>
+        <span className="block text-sm text-ink-soft">{problem.mend}</span>
+      </button>
+      <Mends problem={problem} />
+    </div>
+  )
+}
+
+/** The mends that one key can carry out. */
+function Mends({ problem }: { readonly problem: Problem }) {
+  const task = useTask()
+  const { edit, write } = useNotebook.getState()
+  const { offer, code, at } = problem
+  if (code === 'reading.rival') {
+    const entry = readAt(task, at) as EntryObject
+    const settle = (keep: string) =>
+      edit(`keep ${keep}`, (draft) => {
+        const names = at.split('.')
+        const name = names.pop() ?? ''
+        const holder = readAt(draft, names.join('.')) as Record<string, unknown>
+        holder[name] = settleRival(entry, keep, new Date().toISOString())
+      })
+    return (
+      <div className="mt-2 flex gap-2">
+        {[entry.value, entry.rival?.value ?? entry.value].map((value) => (
+          <Button key={value} onClick={() => settle(value)}>
+            Keep {value}
+          </Button>
+        ))}
+      </div>
+    )
+  }
+  if (code === 'run.notCarriedOn') {
+    const run = at.replace(/\.initial$/, '')
+    const note = () =>
+      edit('note the refill', (draft) => {
+        ;(readAt(draft, run) as { refilled?: boolean }).refilled = true
+      })
+    return (
+      <div className="mt-2">
+        <Button onClick={note}>It was refilled</Button>
+      </div>
+    )
+  }
+  if (!offer) return null
+  const take = () => {
+    for (const [path, text] of Object.entries(offer.set)) write(path, text)
+  }
+  return (
+    <div className="mt-2">
+      <Button onClick={take}>{offer.label}</Button>
+    </div>
+  )
+}

@@ -1,0 +1,41 @@
+import { questionTitle } from '@hop-lark/core/reckon'
+import { conclusionOf } from '@hop-lark/core/record'
+import { Link, useParams } from 'react-router'
+import { useDerived, useTask } from '../notebook/derived.ts'
+import { Num } from '../ui/Num.tsx'
+import { ConcludedIons } from '../working/ConcludedIons.tsx'
+
+/** The answers as they stand. */
+export function SoFarCard() {
+  const task = useTask()
+  const { taskId } = useParams()
+  const { answers } = useDerived().reckoning
+  if (answers.length === 0) return null
+  return (
+    <section aria-label="So far" className="mt-auto">
+      <h2 className="eyebrow mb-1">So far</h2>
+      <ul>
+        {answers.map((answer) => {
+          const question = task.questions.find(({ id }) => id === answer.question)
+          return (
+            <li key={answer.question} className="border-b border-hair last:border-0">
+              <Link
+                to={`/task/${taskId}/work-out`}
+                className="flex flex-wrap items-baseline justify-between gap-x-3 py-2 hover:text-hop"
+              >
+                <span className="min-w-24 flex-1 text-[0.95rem] leading-snug">{question && questionTitle(task, question)}</span>
+                {question?.find.quantity === 'ions' ? (
+                  <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
+                ) : answer.value === null ? (
+                  <span className="whitespace-nowrap text-ink-soft">not yet</span>
+                ) : (
+                  <Num text={answer.value} unit={answer.unit} className="font-semibold" />
+                )}
+              </Link>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,137 @@
+import type { Task } from '@hop-lark/core/record'
+import type { Summary } from '@hop-lark/core/stages'
+import type { Operation } from 'rfc6902'
+
+/** A task as the server has it. */
+export interface ServerTask {
+  readonly id: string
+  readonly version: number
+  readonly document: Task
+  readonly updated: string
+  readonly archived: string | null
+}
+
+export interface ShelfLine {
+  readonly id: string
+  readonly title: string
+  readonly version: number
+  readonly summary: Summary
+  readonly created: string
+  readonly updated: string
+  readonly archived: string | null
+}
+
+export interface ShelfPage {
+  readonly tasks: readonly ShelfLine[]
+  readonly total: number
+  readonly page: number
+  readonly size: number
+}
+
+export interface LedgerLine {
+  readonly version: number
+  readonly key: string
+  readonly patch: Operation[]
+}
+
+export type SaveAnswer =
+  | { readonly kind: 'saved'; readonly version: number; readonly at: string }
+  | { readonly kind: 'behind'; readonly version: number; readonly edits: readonly LedgerLine[] }
+
+/** Why a request came to nothing. `away`: nobody answered, or the database is gone; worth trying again. */
+export class ApiError extends Error {
+  readonly status: number
+  readonly code: string
+  readonly mend: string
+  readonly faults: readonly { readonly at: string; readonly says: string }[]
+
+  constructor(status: number, code: string, says: string, mend: string, faults: ApiError['faults'] = []) {
+    super(says)
+    this.name = 'ApiError'
+    this.status = status
+    this.code = code
+    this.mend = mend
+    this.faults = faults
+  }
+
+  /** Whether the same request may well go through later. */
+  get away(): boolean {
+    return this.status === 0 || this.status === 429 || this.status >= 500
+  }
+}
+
+interface ErrorBody {
+  readonly error?: { readonly code: string; readonly says: string; readonly mend: string; readonly faults?: ApiError['faults'] }
+}
+
+/** Longer than the server gives a database that hangs. */
+const MILLISECONDS_TO_ANSWER = 15_000
+
+async function request(method: string, path: string, body?: unknown): Promise<Response> {
+  try {
+    return await fetch(`/api${path}`, {
+      method,
+      signal: AbortSignal.timeout(MILLISECONDS_TO_ANSWER),
+      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    })
+  } catch {
+    throw new ApiError(
+      0,
+      'server.away',
+      'The server does not answer.',
+      'What you enter is kept on this device and saved when it is back.',
+    )
+  }
+}
+
+async function refuse(response: Response): Promise<never> {
+  const body = (await response.json().catch(() => ({}))) as ErrorBody
+  const {
+    code = 'server.fault',
+    says = 'Something went wrong on the server.',
+    mend = 'Try again.',
+    faults = [],
+  } = body.error ?? {}
+  throw new ApiError(response.status, code, says, mend, faults)
+}
+
+async function ask<Answer>(method: string, path: string, body?: unknown): Promise<Answer> {
+  const response = await request(method, path, body)
+  if (!response.ok) await refuse(response)
+  return (response.status === 204 ? undefined : await response.json()) as Answer
+}
+
+const at = (id: string) => `/tasks/${encodeURIComponent(id)}`
+
+/** The server's API, one function a request. */
+export const api = {
+  list: (search: string, archived: boolean, page: number) =>
+    ask<ShelfPage>('GET', `/tasks?${new URLSearchParams({ search, archived: String(archived), page: String(page) })}`),
+  create: (document: unknown) => ask<ServerTask>('POST', '/tasks', { document }),
+  load: (id: string) => ask<ServerTask>('GET', at(id)),
+  duplicate: (id: string) => ask<ServerTask>('POST', `${at(id)}/duplicate`),
+  archive: (id: string) => ask<ServerTask>('POST', `${at(id)}/archive`),
+  restore: (id: string) => ask<ServerTask>('POST', `${at(id)}/restore`),
+  destroy: (id: string, title: string) => ask<undefined>('DELETE', at(id), { title }),
+  fileAddress: (id: string) => `/api${at(id)}/file`,
+  editsSince: (id: string, version: number) =>
+    ask<{ version: number; edits: LedgerLine[] }>('GET', `${at(id)}/edits?since=${version}`),
+  async save(id: string, edit: { base: number; key: string; patch: Operation[] }): Promise<SaveAnswer> {
+    const response = await request('POST', `${at(id)}/edits`, edit)
+    // Being behind is an answer, not a failure: the edits that came first are in it.
+    if (response.status === 409) {
+      const body = (await response.json()) as SaveAnswer | ErrorBody
+      if ('kind' in body) return body
+      throw new ApiError(
+        409,
+        body.error?.code ?? 'edit.ahead',
+        body.error?.says ?? 'The task has moved on.',
+        body.error?.mend ?? 'Load it again.',
+      )
+    }
+    if (!response.ok) await refuse(response)
+    return (await response.json()) as SaveAnswer
+  },
+}
+
+export type Api = typeof api

@@ -1,0 +1,94 @@
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { ApiError, api, type ShelfPage as Page, type ShelfLine } from '../notebook/api.ts'
+import { ShelfPage } from './ShelfPage.tsx'
+
+afterEach(() => {
+  cleanup()
+  vi.restoreAllMocks()
+})
+
+const LINE: ShelfLine = {
+  id: 'a',
+  title: 'Iron in lawn sand',
+  version: 3,
+  created: '2026-05-12T09:00:00.000Z',
+  updated: '2026-05-12T10:00:00.000Z',
+  archived: null,
+  summary: {
+    stages: [
+      { title: 'Weigh F1', state: 'done', figure: '5.03 g' },
+      { title: 'Titrate', state: 'partly', figure: '' },
+    ],
+    answers: [{ says: 'Iron in F1', value: '2.29e-4', unit: 'mol' }],
+  },
+}
+const pageOf = (...tasks: ShelfLine[]): Page => ({ tasks, total: tasks.length, page: 1, size: 30 })
+
+function open(list: typeof api.list) {
+  const spy = vi.spyOn(api, 'list').mockImplementation(list)
+  render(
+    <MemoryRouter>
+      <ShelfPage />
+    </MemoryRouter>,
+  )
+  return spy
+}
+
+describe('the shelf', () => {
+  it('shows each task with how far it is and its answers', async () => {
+    open(async () => pageOf(LINE))
+    const link = await screen.findByRole('link', { name: 'Iron in lawn sand' })
+    expect(link.getAttribute('href')).toBe('/task/a')
+    expect(screen.getAllByRole('img').map((mark) => mark.getAttribute('aria-label'))).toEqual(['done', 'begun'])
+    expect(screen.getByText(/2\.29/).closest('li')?.textContent).toMatch(/Iron in F1.*10−4.mol/)
+  })
+
+  it('teaches when it is empty, and says so when nothing is found', async () => {
+    open(async () => pageOf())
+    expect(await screen.findByText('The shelf is empty.')).toBeTruthy()
+    fireEvent.change(screen.getByLabelText('Search by title'), { target: { value: 'gold' } })
+    expect(await screen.findByText('No task has “gold” in its title.')).toBeTruthy()
+  })
+
+  it('says what is wrong when the server is away, and tries again', async () => {
+    let away = true
+    open(async () => {
+      if (away) throw new ApiError(503, 'database.away', 'The database cannot be reached.', '')
+      return pageOf(LINE)
+    })
+    expect((await screen.findByRole('alert')).textContent).toContain('The database cannot be reached.')
+    away = false
+    fireEvent.click(screen.getByRole('button', { name: 'Try again' }))
+    expect(await screen.findByRole('link', { name: 'Iron in lawn sand' })).toBeTruthy()
+  })
+
+  it('turns pages', async () => {
+    const list = open(async (_search, _archived, page) => ({ ...pageOf(LINE), total: 61, page }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Older' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith('', false, 2))
+    expect(await screen.findByText('page 2 of 3')).toBeTruthy()
+  })
+
+  it('asks for a title before it makes a task, and makes it from the chosen sheet', async () => {
+    open(async () => pageOf())
+    const create = vi.spyOn(api, 'create').mockImplementation(async (document) => ({
+      id: 'new',
+      version: 0,
+      document: document as never,
+      updated: '',
+      archived: null,
+    }))
+    fireEvent.click((await screen.findAllByRole('button', { name: /New task/ }))[0] as HTMLElement)
+    fireEvent.click(await screen.findByRole('button', { name: 'Open the task' }))
+    expect((await screen.findByRole('alert')).textContent).toContain('Give it a title')
+    expect(create).not.toHaveBeenCalled()
+    fireEvent.change(screen.getByLabelText('Title'), { target: { value: 'Monday' } })
+    fireEvent.change(screen.getByLabelText('Minutes'), { target: { value: '75' } })
+    fireEvent.click(screen.getByRole('radio', { name: /Direct titration/ }))
+    fireEvent.click(screen.getByRole('button', { name: 'Open the task' }))
+    await waitFor(() => expect(create).toHaveBeenCalledOnce())
+    expect(create.mock.calls[0]?.[0]).toMatchObject({ title: 'Monday', minutes: 75, parts: [{ kind: 'titration' }] })
+  })
+})

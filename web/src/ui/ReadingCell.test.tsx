@@ -1,0 +1,90 @@
+import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { LAWN_SAND, openTask, textNow, valueNow } from '../testing/openTask.tsx'
+import { ReadingCell } from './ReadingCell.tsx'
+
+afterEach(cleanup)
+
+const AT = 'parts.t1.runs.4.final'
+
+function open(props: Partial<Parameters<typeof ReadingCell>[0]> = {}) {
+  const done = vi.fn()
+  openTask(LAWN_SAND, <ReadingCell at={AT} label="final" entry={undefined} step="0.05" onDone={done} {...props} />)
+  const cell = screen.getByLabelText('final')
+  const type = (text: string) => fireEvent.change(cell, { target: { value: text } })
+  const press = (key: string) => fireEvent.keyDown(cell, { key })
+  return { cell, type, press, done }
+}
+
+describe('a cell for a reading', () => {
+  it('keeps what is typed at Enter, with its time, and moves on', () => {
+    const { type, press, done } = open()
+    type('47.05')
+    press('Enter')
+    expect(valueNow(AT)).toMatchObject({ value: '47.05', at: expect.stringMatching(/^\d{4}-/) })
+    expect(done).toHaveBeenCalledOnce()
+  })
+
+  it('keeps a lost nought as typed, suggests the better one, and takes it at the second Enter', () => {
+    const { type, press, done } = open()
+    type('47.5')
+    press('Enter')
+    expect(textNow(AT)).toBe('47.5')
+    expect(screen.getByRole('status').textContent).toBe('47.50? Enter takes it')
+    expect(done).not.toHaveBeenCalled()
+    press('Enter')
+    expect(textNow(AT)).toBe('47.50')
+    expect(done).toHaveBeenCalledOnce()
+  })
+
+  it('offers where the burette stood, and Enter takes it', () => {
+    const { cell, press, done } = open({ offer: '24.10' })
+    expect(cell.getAttribute('placeholder')).toBe('24.10')
+    press('Enter')
+    expect(textNow(AT)).toBe('24.10')
+    expect(done).toHaveBeenCalledOnce()
+  })
+
+  it.each(['47..0', 'about 47', '47 cm3'])('says at once that %j is no reading, and does not write it', (text) => {
+    const { cell, type, press, done } = open()
+    type(text)
+    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+    expect(cell.getAttribute('aria-invalid')).toBe('true')
+    press('Enter')
+    expect(valueNow(AT)).toBeUndefined()
+    expect((cell as HTMLInputElement).value).toBe(text)
+    expect(done).not.toHaveBeenCalled()
+  })
+
+  it('takes a decimal comma for a point', () => {
+    const { type, press } = open()
+    type('47,05')
+    press('Enter')
+    expect(textNow(AT)).toBe('47.05')
+  })
+
+  it('keeps what is typed when it is left, and puts back what it held at Escape', () => {
+    const { cell, type, press } = open()
+    type('47.05')
+    fireEvent.blur(cell)
+    expect(textNow(AT)).toBe('47.05')
+    type('48.05')
+    press('Escape')
+    fireEvent.blur(cell)
+    expect(textNow(AT)).toBe('47.05')
+  })
+
+  it('does nothing at Enter while it is empty and offers nothing', () => {
+    const { press, done } = open()
+    press('Enter')
+    expect(valueNow(AT)).toBeUndefined()
+    expect(done).not.toHaveBeenCalled()
+  })
+
+  it('shows what was struck through, with the reason', () => {
+    open({ entry: { value: '24.10', was: [{ value: '24.01', why: 'misread' }] } })
+    const struck = screen.getByText('24.01')
+    expect(struck.tagName).toBe('S')
+    expect(struck.getAttribute('title')).toBe('misread')
+  })
+})

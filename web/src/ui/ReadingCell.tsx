@@ -1,0 +1,122 @@
+import { fitToStep, isDecimalText } from '@hop-lark/core/number'
+import { type Entry, entryText } from '@hop-lark/core/record'
+import { useState } from 'react'
+import { useNotebook } from '../notebook/store.ts'
+import { Struck } from './Struck.tsx'
+
+interface ReadingCellProps {
+  /** Path of the reading in the record. */
+  readonly at: string
+  readonly label: string
+  readonly entry: Entry | undefined
+  /** How finely the scale is read; a reading with other decimals gets a suggestion. */
+  readonly step?: string | undefined
+  /** What an empty cell offers: Enter takes it. */
+  readonly offer?: string | undefined
+  readonly size?: 'large' | 'normal'
+  readonly pale?: boolean
+  /** Called when the cell is filled and the cursor should move on. */
+  readonly onDone?: (() => void) | undefined
+  readonly problem?: 'error' | 'query' | 'advice' | undefined
+}
+
+/** A decimal comma is read as a point; blanks around a number mean nothing. */
+function tidy(text: string): string {
+  return text.trim().replace(',', '.').replace(/^\./, '0.')
+}
+
+const RINGS = {
+  error: 'border-litmus bg-litmus-wash',
+  query: 'border-iodine bg-iodine-wash',
+  advice: 'border-transparent',
+} as const
+
+/**
+ * A cell for one reading. Enter keeps it and moves on; a reading with the wrong decimals is kept as typed and the better
+ * one is suggested, which a second Enter takes. A number that changes is struck through, never lost.
+ */
+export function ReadingCell({ at, label, entry, step, offer, size = 'large', pale, onDone, problem }: ReadingCellProps) {
+  const write = useNotebook((state) => state.write)
+  const [draft, setDraft] = useState<string>()
+  const [suggestion, setSuggestion] = useState<string>()
+  const value = entry === undefined ? '' : entryText(entry)
+  const shown = draft ?? value
+  const wrong = draft !== undefined && draft.trim() !== '' && !isDecimalText(tidy(draft))
+
+  const keep = (): string | undefined => {
+    if (draft === undefined) return value
+    const text = tidy(draft)
+    if (text !== '' && !isDecimalText(text)) return undefined
+    if (text !== value) write(at, text)
+    setDraft(undefined)
+    return text
+  }
+  const enter = () => {
+    if (suggestion !== undefined) {
+      write(at, suggestion)
+      setSuggestion(undefined)
+      onDone?.()
+      return
+    }
+    if (shown === '' && offer !== undefined) {
+      write(at, offer)
+      onDone?.()
+      return
+    }
+    const kept = keep()
+    if (kept === undefined || kept === '') return
+    const better = step === undefined ? kept : fitToStep(kept, step)
+    if (better !== kept && draft !== undefined) setSuggestion(better)
+    else onDone?.()
+  }
+  const leave = () => {
+    keep()
+    setSuggestion(undefined)
+  }
+  return (
+    <div className="relative">
+      <Struck entry={entry} />
+      <input
+        data-at={at}
+        aria-label={label}
+        aria-invalid={wrong || problem === 'error'}
+        inputMode="decimal"
+        autoComplete="off"
+        value={shown}
+        placeholder={offer ?? '–'}
+        onChange={(event) => {
+          setDraft(event.target.value)
+          setSuggestion(undefined)
+        }}
+        onBlur={leave}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault()
+            enter()
+          } else if (event.key === 'Escape' && (draft !== undefined || suggestion !== undefined)) {
+            event.stopPropagation()
+            setDraft(undefined)
+            setSuggestion(undefined)
+          }
+        }}
+        className={`num w-full min-w-0 rounded-md border-2 px-1 py-1 text-right outline-none placeholder:text-ink-soft focus:border-hop focus:bg-sheet data-[pointed]:ring-2 data-[pointed]:ring-iodine ${size === 'large' ? 'text-[1.35rem]' : 'text-lg'} ${pale ? 'text-ink-soft' : 'font-semibold'} ${wrong ? 'border-litmus bg-litmus-wash' : problem ? RINGS[problem] : 'border-transparent'} ${problem || wrong ? '' : 'hover:border-rule'}`}
+      />
+      {suggestion !== undefined && (
+        <p
+          role="status"
+          className="absolute top-full right-0 z-10 mt-1 rounded-md border border-lark bg-lark-wash px-2 py-1 text-sm whitespace-nowrap"
+        >
+          <span className="num font-semibold">{suggestion}</span>? Enter takes it
+        </p>
+      )}
+      {wrong && (
+        <p
+          role="alert"
+          className="absolute top-full right-0 z-10 mt-1 rounded-md border border-litmus bg-litmus-wash px-2 py-1 text-sm whitespace-nowrap"
+        >
+          digits and a point only, no unit
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,53 @@
+import { Check, ChevronDown } from 'lucide-react'
+import { Select as Radix } from 'radix-ui'
+
+export interface Choice {
+  readonly value: string
+  readonly says: string
+}
+
+interface SelectProps {
+  readonly label: string
+  readonly value: string
+  readonly choices: readonly Choice[]
+  readonly onChange: (value: string) => void
+  readonly placeholder?: string
+  readonly className?: string
+}
+
+/** A list to choose one from. */
+export function Select({ label, value, choices, onChange, placeholder = 'Choose …', className = '' }: SelectProps) {
+  return (
+    <Radix.Root value={value} onValueChange={onChange}>
+      <Radix.Trigger
+        aria-label={label}
+        className={`inline-flex min-h-9 items-center justify-between gap-2 rounded-lg border border-rule bg-sheet px-3 text-left data-[placeholder]:text-ink-soft ${className}`}
+      >
+        <Radix.Value placeholder={placeholder} />
+        <ChevronDown size={16} aria-hidden />
+      </Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          position="popper"
+          sideOffset={4}
+          className="z-50 max-h-80 overflow-auto rounded-lg border border-rule bg-sheet p-1"
+        >
+          <Radix.Viewport>
+            {choices.map((choice) => (
+              <Radix.Item
+                key={choice.value}
+                value={choice.value}
+                className="flex min-h-9 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-hop-wash"
+              >
+                <Radix.ItemText>{choice.says}</Radix.ItemText>
+                <Radix.ItemIndicator>
+                  <Check size={14} />
+                </Radix.ItemIndicator>
+              </Radix.Item>
+            ))}
+          </Radix.Viewport>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  )
+}

@@ -1,0 +1,179 @@
+import { type Answer, questionTitle } from '@hop-lark/core/reckon'
+import { conclusionOf, type Question, type Task } from '@hop-lark/core/record'
+import { type Sure, sureAnswers } from '@hop-lark/core/uncertainty'
+import { Pencil, Plus } from 'lucide-react'
+import { lazy, Suspense, useMemo, useState } from 'react'
+import { Sheet } from '../app/Sheet.tsx'
+import type { Now } from '../margin/Margin.tsx'
+import { useDerived, useTask } from '../notebook/derived.ts'
+import { useNotebook } from '../notebook/store.ts'
+import { Button } from '../ui/Button.tsx'
+import { Num } from '../ui/Num.tsx'
+import { Segments } from '../ui/Segments.tsx'
+import { AnswerChain } from './AnswerChain.tsx'
+import { ConcludedIons } from './ConcludedIons.tsx'
+import { HowSure } from './HowSure.tsx'
+import { QuestionDialog } from './QuestionDialog.tsx'
+import { SolubilityTable } from './SolubilityTable.tsx'
+import { WhatIf } from './WhatIf.tsx'
+
+// The chemistry of tubes is heavy, so it comes only with a question about it.
+const IonsAnswer = lazy(() => import('./IonsAnswer.tsx').then((module) => ({ default: module.IonsAnswer })))
+
+const SCHOOLS = [
+  { value: 'moles', says: 'n = cV' },
+  { value: 'ratio', says: 'aMV' },
+  { value: 'proportion', says: 'CV ratio' },
+  { value: 'chain', says: 'one chain' },
+] as const
+
+/** From readings to answers: every line with its formula, its numbers, and where each number was read. */
+export function WorkOutPage() {
+  const task = useTask()
+  const { reckoning } = useDerived()
+  const sure = useMemo(() => sureAnswers(task, reckoning.answers), [task, reckoning])
+  const [editing, setEditing] = useState<Question | 'new'>()
+  return (
+    <Sheet
+      title="Work out"
+      actions={<WorkingToggle />}
+      says="Each underlined number leads to where it was read."
+      now={nowAtTheDesk(
+        reckoning.answers.filter((answer) => !isConcluded(task, answer)),
+        task.questions.length,
+      )}
+    >
+      {task.questions.length === 0 && (
+        <p className="mb-4 max-w-xl">
+          No question yet. Say what the task asks for: a concentration, a percentage by mass, an amount, a mean titre. The working
+          follows from what was recorded.
+        </p>
+      )}
+      {reckoning.answers.map((answer) => {
+        const question = task.questions.find(({ id }) => id === answer.question)
+        return question ? (
+          <AnswerSection
+            key={answer.question}
+            answer={answer}
+            sure={sure.get(answer.question)}
+            question={question}
+            onEdit={() => setEditing(question)}
+          />
+        ) : null
+      })}
+      <SolubilityTable />
+      <Button icon={<Plus size={16} />} onClick={() => setEditing('new')}>
+        Add a question
+      </Button>
+      <QuestionDialog question={editing} onClose={() => setEditing(undefined)} />
+    </Sheet>
+  )
+}
+
+/** Whether an answer is a conclusion from tubes that the student has written. */
+function isConcluded(task: Task, answer: Answer): boolean {
+  const find = task.questions.find(({ id }) => id === answer.question)?.find
+  return find?.quantity === 'ions' && conclusionOf(task, find.in) !== undefined
+}
+
+function nowAtTheDesk(answers: readonly Answer[], questions: number): Now {
+  const open = answers.find(({ value }) => value === null)
+  if (questions === 0)
+    return { title: 'Add what the task asks for.', says: 'One question for each answer that is to be handed in.' }
+  if (open) return { title: 'Still missing:', says: open.missing }
+  return {
+    title: 'All answers are there.',
+    says: 'Check that each line is one you could write yourself, and that the figures suit the readings.',
+  }
+}
+
+function AnswerSection({
+  answer,
+  sure,
+  question,
+  onEdit,
+}: {
+  readonly answer: Answer
+  readonly sure: Sure | undefined
+  readonly question: Question
+  readonly onEdit: () => void
+}) {
+  const task = useTask()
+  const title = questionTitle(task, question)
+  return (
+    <section aria-label={title} data-at={`questions.${question.id}`} tabIndex={-1} className="mb-9 outline-none">
+      <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 border-b-[1.5px] border-ink pb-2">
+        <h2 className="min-w-48 flex-1 text-xl font-bold">
+          {title}
+          <button
+            type="button"
+            aria-label={`Change the question ${title}`}
+            className="ml-2 rounded p-1.5 align-middle text-ink-soft hover:bg-hair"
+            onClick={onEdit}
+          >
+            <Pencil size={15} />
+          </button>
+        </h2>
+        {question.find.quantity === 'ions' ? (
+          <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
+        ) : answer.value === null ? (
+          <span className="text-ink-soft">not yet</span>
+        ) : (
+          <AnswerValue answer={answer} plusMinus={sure?.plusMinus} />
+        )}
+      </div>
+      {question.find.quantity === 'ions' ? (
+        <Suspense fallback={<p className="mt-3 text-ink-soft">Looking at the tubes …</p>}>
+          <IonsAnswer material={question.find.in} />
+        </Suspense>
+      ) : answer.value === null ? (
+        <p className="mt-3 border-l-3 border-lark bg-lark-wash px-4 py-3">
+          <strong>Still missing:</strong> {answer.missing}.
+        </p>
+      ) : (
+        <>
+          <AnswerChain answer={answer} question={question} />
+          <WhatIf answer={answer} question={question} />
+          {sure && <HowSure answer={answer} sureness={sure.sureness} />}
+        </>
+      )}
+    </section>
+  )
+}
+
+/** The answer, with a smaller ± beside it. */
+function AnswerValue({ answer, plusMinus }: { readonly answer: Answer; readonly plusMinus: string | undefined }) {
+  return (
+    <span className="text-right min-[600px]:whitespace-nowrap" data-testid={`answer-${answer.question}`}>
+      <Num
+        text={answer.value ?? ''}
+        unit={answer.unit}
+        className="text-[1.7rem] leading-none font-semibold max-[599px]:text-2xl"
+      />
+      {plusMinus && ' '}
+      {plusMinus && (
+        <span className="ml-1 whitespace-nowrap text-ink-soft" title="Expanded uncertainty, k = 2: see How sure">
+          ± <Num text={plusMinus} />
+        </span>
+      )}
+    </span>
+  )
+}
+
+/** The schools of working. */
+function WorkingToggle() {
+  const { working } = useTask().conventions
+  const edit = useNotebook((state) => state.edit)
+  return (
+    <Segments
+      label="School of working"
+      value={working}
+      choices={SCHOOLS}
+      onChange={(chosen) =>
+        edit('choose the school of working', (task) => {
+          task.conventions.working = chosen
+        })
+      }
+    />
+  )
+}

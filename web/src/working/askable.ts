@@ -1,0 +1,212 @@
+import { isDecimalText, readStrength } from '@hop-lark/core/number'
+import { materialLabel, type Question, type Task } from '@hop-lark/core/record'
+import type { Choice } from '../ui/Select.tsx'
+
+/** What some quantities need beside a species and a place. */
+export type Extra = 'at' | 'answer' | 'accepted' | 'added' | 'addedStrength' | 'strength' | 'volume' | 'items'
+
+interface AskableRow {
+  readonly says: string
+  readonly species: boolean
+  /** The first is the usual one. */
+  readonly units: readonly string[]
+  readonly where: 'titration' | 'solution' | 'weighed' | 'place' | 'series' | 'sample' | 'nowhere'
+  readonly extras?: readonly Extra[]
+}
+
+/** Quantities that can be asked for on the page, with what each needs. */
+export const ASKABLE = {
+  concentration: { says: 'concentration', species: true, units: ['mol/dm3'], where: 'solution' },
+  massConcentration: {
+    says: 'mass concentration',
+    species: true,
+    units: ['g/dm3', 'mg/dm3', 'ppm', '% w/v'],
+    where: 'solution',
+  },
+  massPercent: { says: 'percentage by mass, purity', species: true, units: ['%'], where: 'weighed' },
+  molarMass: { says: 'molar mass of an unknown', species: false, units: ['g/mol'], where: 'weighed' },
+  hydration: { says: 'water of crystallisation, x in salt·xH2O', species: true, units: [''], where: 'weighed' },
+  amount: { says: 'amount', species: true, units: ['mol', 'mmol'], where: 'place' },
+  mass: { says: 'mass', species: true, units: ['g', 'mg'], where: 'place' },
+  perItem: { says: 'mass in each tablet or item', species: true, units: ['mg', 'g'], where: 'weighed', extras: ['items'] },
+  massToWeigh: {
+    says: 'mass to weigh for a standard solution',
+    species: true,
+    units: ['g', 'mg'],
+    where: 'nowhere',
+    extras: ['strength', 'volume'],
+  },
+  percentError: {
+    says: 'percentage error of an answer',
+    species: false,
+    units: ['%'],
+    where: 'nowhere',
+    extras: ['answer', 'accepted'],
+  },
+  solubility: { says: 'solubility', species: true, units: ['mol/dm3'], where: 'solution', extras: ['added', 'addedStrength'] },
+  solubilityProduct: {
+    says: 'solubility product',
+    species: true,
+    units: [''],
+    where: 'solution',
+    extras: ['added', 'addedStrength'],
+  },
+  crossing: { says: 'where two lines cross', species: false, units: [''], where: 'series' },
+  gradient: { says: 'gradient, rate', species: false, units: [''], where: 'series', extras: ['at'] },
+  rise: { says: 'change on mixing', species: false, units: [''], where: 'series' },
+  ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
+  meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
+} as const satisfies Record<string, AskableRow>
+
+export type Askable = keyof typeof ASKABLE
+
+/** A question as it is being written. */
+export interface Asked {
+  readonly quantity: Askable
+  readonly of: string
+  readonly in: string
+  readonly unit: string
+  readonly figures: string
+  readonly text: string
+  readonly extra: Readonly<Partial<Record<Extra, string>>>
+}
+
+/** What a quantity needs beside a species and a place. */
+export function extrasOf(quantity: Askable): readonly Extra[] {
+  const row: AskableRow = ASKABLE[quantity]
+  return row.extras ?? []
+}
+
+/** Where a quantity can be asked for. */
+export function placesFor(task: Task, quantity: Askable): readonly Choice[] {
+  const materials = (forms: readonly string[]) =>
+    task.materials.filter(({ form }) => forms.includes(form)).map(({ id, label }) => ({ value: id, says: label || id }))
+  const titrations = task.parts.filter(({ kind }) => kind === 'titration')
+  switch (ASKABLE[quantity].where) {
+    case 'titration':
+      return titrations.map(({ id, title }) => ({ value: id, says: title ?? 'the titration' }))
+    case 'solution':
+      return materials(['solution', 'liquid'])
+    case 'weighed':
+      return materials(['solid', 'liquid', 'solution'])
+    case 'series':
+      return task.parts.flatMap((part) => (part.kind === 'series' ? [{ value: part.id, says: part.title ?? part.y.name }] : []))
+    case 'sample':
+      return task.parts.flatMap((part) =>
+        part.kind === 'rack'
+          ? part.samples.map(({ material }) => ({ value: material, says: materialLabel(task, material) }))
+          : [],
+      )
+    case 'nowhere':
+      return []
+    case 'place':
+      return [
+        ...task.parts.flatMap((part) =>
+          part.kind === 'solution' ? [{ value: part.gives, says: `the whole flask of ${materialLabel(task, part.gives)}` }] : [],
+        ),
+        ...task.parts.flatMap((part) =>
+          part.kind === 'weighing'
+            ? [{ value: part.id, says: `the ${materialLabel(task, part.of)} weighed${part.title ? ` (${part.title})` : ''}` }]
+            : [],
+        ),
+        ...titrations.flatMap(({ id, title }) => [
+          { value: `${id}/flask`, says: `the conical flask${title ? ` (${title})` : ''}` },
+          { value: `${id}/titre`, says: `the mean titre${title ? ` (${title})` : ''}` },
+        ]),
+      ]
+  }
+}
+
+const isAskable = (quantity: string): quantity is Askable => Object.hasOwn(ASKABLE, quantity)
+
+const textOf = (given: string | { readonly value: string; readonly unit: string }) =>
+  typeof given === 'string' ? given : `${given.value} ${given.unit}`
+
+function extraOf(find: Question['find']): Asked['extra'] {
+  switch (find.quantity) {
+    case 'gradient':
+      return find.at === undefined ? {} : { at: find.at }
+    case 'percentError':
+      return { answer: find.answer, accepted: find.accepted }
+    case 'perItem':
+      return { items: String(find.items) }
+    case 'massToWeigh':
+      return { strength: textOf(find.concentration), volume: textOf(find.volume) }
+    case 'solubility':
+    case 'solubilityProduct':
+      return find.added ? { added: find.added.species, addedStrength: textOf(find.added.concentration) } : {}
+    default:
+      return {}
+  }
+}
+
+/** A question of the record as the form has it; one that came from a file and has no form begins as a concentration. */
+export function askedOf({ find, unit, figures, text }: Question): Asked {
+  const quantity = isAskable(find.quantity) ? find.quantity : 'concentration'
+  const { species } = ASKABLE[quantity]
+  return {
+    quantity,
+    of: 'of' in find && species ? find.of : '',
+    in: 'in' in find ? find.in : find.quantity === 'molarMass' ? find.of : '',
+    unit: unit ?? ASKABLE[quantity].units[0],
+    figures: figures === undefined ? 'usual' : String(figures),
+    text: text ?? '',
+    extra: extraOf(find),
+  }
+}
+
+function volumeFrom(text: string): { value: string; unit: string } | undefined {
+  const [, value, unit = ''] = /^(\d+(?:\.\d+)?)\s*(.*)$/.exec(text.trim().replace(',', '.')) ?? []
+  return value === undefined ? undefined : { value, unit: unit === '' ? 'cm3' : unit }
+}
+
+/** What the question asks for, or undefined while the form lacks something for it. */
+function findFrom({ quantity, of, in: place, extra }: Asked): Question['find'] | undefined {
+  switch (quantity) {
+    case 'molarMass':
+      return { quantity, of: place }
+    case 'gradient':
+      return { quantity, in: place, ...(extra.at && isDecimalText(extra.at) ? { at: extra.at } : {}) }
+    case 'percentError':
+      return extra.answer && extra.accepted && isDecimalText(extra.accepted)
+        ? { quantity, answer: extra.answer, accepted: extra.accepted }
+        : undefined
+    case 'perItem': {
+      const items = Number(extra.items)
+      return Number.isInteger(items) && items > 0 ? { quantity, of, in: place, items } : undefined
+    }
+    case 'massToWeigh': {
+      const [concentration, volume] = [readStrength(extra.strength ?? ''), volumeFrom(extra.volume ?? '')]
+      return concentration && volume ? { quantity, of, concentration: { ...concentration }, volume } : undefined
+    }
+    case 'solubility':
+    case 'solubilityProduct': {
+      const strength = readStrength(extra.addedStrength ?? '')
+      const added = extra.added && strength ? { added: { species: extra.added, concentration: { ...strength } } } : {}
+      return { quantity, of, in: place, ...added }
+    }
+    case 'crossing':
+    case 'rise':
+    case 'meanTitre':
+    case 'ions':
+      return { quantity, in: place }
+    default:
+      return { quantity, of, in: place }
+  }
+}
+
+/** The question that the form describes, or undefined while something is missing in it. */
+export function questionFrom(id: string, asked: Asked): Question | undefined {
+  const { quantity, of, in: place, unit, figures, text } = asked
+  const row: AskableRow = ASKABLE[quantity]
+  if ((row.species && of === '') || (row.where !== 'nowhere' && place === '')) return undefined
+  const find = findFrom(asked)
+  if (!find) return undefined
+  return {
+    id,
+    find,
+    ...(unit === '' ? {} : { unit }),
+    ...(figures === 'usual' ? {} : { figures: Number(figures) }),
+    ...(text.trim() ? { text: text.trim() } : {}),
+  }
+}

@@ -1,0 +1,216 @@
+import type { Question } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { afterEach, describe, expect, it } from 'vitest'
+import { LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
+import { type ASKABLE, askedOf, placesFor, questionFrom } from './askable.ts'
+import { WorkOutPage } from './WorkOutPage.tsx'
+
+afterEach(cleanup)
+
+describe('the working', () => {
+  it('shows each line with its numbers linked to where they were read', () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
+    const lines = within(section).getAllByRole('listitem')
+    expect(lines).toHaveLength(6)
+    expect(
+      within(lines[0] as HTMLElement)
+        .getAllByRole('button')
+        .map((button) => button.textContent),
+    ).toEqual(['0.0100', '22.875'])
+    expect(lines[1]?.textContent).toContain('n(Fe2+) = 5 × n(MnO4−) = 5 × 2.288')
+    expect(section.textContent).toContain('Carrying the rounded value from line to line would give 12.8')
+    expect(section.textContent).toContain('Rests on: F4 was mixed evenly.')
+  })
+
+  it('changes the school of working, and the value does not change', () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    fireEvent.click(screen.getByRole('button', { name: 'aMV' }))
+    expect(nowOpen().conventions.working).toBe('ratio')
+    const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
+    expect(section.textContent).toContain('a1M1V1 = a2M2V2')
+    expect(section.textContent).toContain('12.7')
+  })
+
+  it('writes one chain with its units struck through', () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    fireEvent.click(screen.getByRole('button', { name: 'one chain' }))
+    const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
+    expect(within(section).getAllByRole('listitem')).toHaveLength(2)
+    const struck = [...section.querySelectorAll('s')].map(({ textContent }) => textContent)
+    expect(struck.filter((unit) => unit === 'cm³')).toHaveLength(4)
+    expect(struck.filter((unit) => unit === 'g')).toHaveLength(2)
+    expect(section.textContent).toContain('12.7')
+  })
+
+  it('says what is missing, in words', () => {
+    openTask(VINEGAR, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Concentration of ethanoic acid in V' })
+    expect(section.textContent).toContain('Still missing: two titres that agree within 0.10 (Titrate D).')
+    expect(screen.getByLabelText('Now').textContent).toContain('Still missing')
+  })
+})
+
+describe('what if', () => {
+  const open = () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
+    fireEvent.click(within(section).getByRole('button', { name: 'What if …' }))
+    return within(section)
+  }
+  const lineOf = (section: ReturnType<typeof open>, says: string) => section.getByRole('button', { name: says }).closest('li')
+
+  it('shows which way a slip pushes the answer, and how far', () => {
+    const section = open()
+    expect(lineOf(section, 'the lid was left off at the second weighing')?.textContent).toMatch(/↓ 8\.95.%/)
+    expect(lineOf(section, 'a bubble left the jet during the run')?.textContent).toMatch(/↑ 12\.8.%/)
+    expect(lineOf(section, 'the conical flask was wet with water')?.textContent).toContain('= no effect')
+  })
+
+  it('takes another size, and tells why', () => {
+    const section = open()
+    const size = section.getByLabelText('Size: a bubble left the jet during the run')
+    fireEvent.change(size, { target: { value: '1,00' } })
+    fireEvent.blur(size)
+    // (22.875 + 1.00) cm³ instead of 22.875
+    expect(lineOf(section, 'a bubble left the jet during the run')?.textContent).toMatch(/↑ 13\.2.%/)
+    fireEvent.click(section.getByRole('button', { name: 'the lid was left off at the second weighing' }))
+    expect(
+      section.getByText(
+        /more seems to have been tipped out. So the container \+ residue seems smaller → the mass of the F1 weighed seems larger/,
+      ),
+    ).toBeTruthy()
+  })
+
+  it('is not asked where there is no answer', () => {
+    openTask(VINEGAR, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Concentration of ethanoic acid in V' })
+    expect(within(section).queryByRole('button', { name: 'What if …' })).toBeNull()
+  })
+})
+
+describe('working it out yourself', () => {
+  const begin = () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
+    fireEvent.click(within(section).getByRole('button', { name: 'Work it out yourself' }))
+    return within(section)
+  }
+  const write = (section: ReturnType<typeof begin>, line: RegExp, value: string) => {
+    const field = section.getByLabelText(line)
+    fireEvent.change(field, { target: { value } })
+    fireEvent.keyDown(field, { key: 'Enter' })
+  }
+
+  it('keeps ours back until theirs is there, and keeps theirs in the record', () => {
+    const section = begin()
+    expect(section.queryByText('2.29')).toBeNull()
+    write(section, /^Yours: amount of manganate/, '2.29e-4')
+    expect(section.getByText('Right.')).toBeTruthy()
+    expect(nowOpen().questions[1]?.own).toEqual([{ id: expect.stringContaining('titre'), value: '2.29e-4' }])
+  })
+
+  it('names the first line that went wrong, and only that one', () => {
+    const section = begin()
+    write(section, /^Yours: amount of manganate/, '2.29e-4')
+    write(section, /^Yours: amount of iron\(II\) in the 25\.0/, '2.29e-4')
+    write(section, /^Yours: amount of iron\(II\) in the 250\.0/, '2.29e-3')
+    expect(section.getByText(/First to go wrong \(ratio\)/)).toBeTruthy()
+    expect(section.getAllByText(/First to go wrong/)).toHaveLength(1)
+    expect(section.getByText(/follows from your own earlier line/)).toBeTruthy()
+  })
+
+  it('takes a line back out when it is emptied', () => {
+    const section = begin()
+    write(section, /^Yours: amount of manganate/, '2.29e-4')
+    write(section, /^Yours: amount of manganate/, '')
+    expect(nowOpen().questions[1]?.own).toEqual([])
+  })
+})
+
+describe('how sure', () => {
+  it('writes the ± of each answer beside it, and names what would help most', async () => {
+    openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
+    expect(screen.getByTestId('answer-q2').textContent).toMatch(/12\.7.%\s*± 0\.1/)
+    const section = within(screen.getByRole('region', { name: 'Percentage by mass of iron in F1' }))
+    fireEvent.click(section.getByRole('button', { name: 'How sure' }))
+    expect(section.getByText(/would take ±0\.60 % to ±0\.47 %/).textContent).toContain('A balance that shows 0.001 g')
+    expect(section.getByRole('figure').getAttribute('aria-label')).toContain('balance read to 0.01 g (2 readings) 37 %')
+    fireEvent.click(section.getByRole('button', { name: 'Percentage errors' }))
+    expect(section.getByText(/the sum of the largest errors/).textContent).toContain('±1.0 %')
+  })
+
+  it('is not said of an answer that is not there', () => {
+    openTask(VINEGAR, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Concentration of ethanoic acid in V' })
+    expect(within(section).queryByRole('button', { name: 'How sure' })).toBeNull()
+  })
+})
+
+const EVERY_KIND: readonly Question[] = [
+  { id: 'a', find: { quantity: 'molarMass', of: 'F1' }, unit: 'g/mol' },
+  { id: 'b', find: { quantity: 'percentError', answer: 'q2', accepted: '12.9' }, unit: '%' },
+  { id: 'c', find: { quantity: 'perItem', of: 'Fe', in: 'F1', items: 5 }, unit: 'mg' },
+  {
+    id: 'd',
+    find: {
+      quantity: 'massToWeigh',
+      of: 'KIO3',
+      concentration: { value: '0.0500', unit: 'mol/dm3' },
+      volume: { value: '250', unit: 'cm3' },
+    },
+    unit: 'g',
+  },
+  {
+    id: 'e',
+    find: {
+      quantity: 'solubilityProduct',
+      of: 'Ca(IO3)2',
+      in: 'F2',
+      added: { species: 'IO3-', concentration: { value: '0.0100', unit: 'mol/dm3' } },
+    },
+  },
+  { id: 'f', find: { quantity: 'solubility', of: 'Ca(IO3)2', in: 'F2' }, unit: 'mol/dm3' },
+  { id: 'g', find: { quantity: 'gradient', in: 'm1', at: '30' } },
+  { id: 'h', find: { quantity: 'rise', in: 'm1' }, figures: 4 },
+]
+
+describe('a question on its form', () => {
+  it.each([...LAWN_SAND.questions, ...VINEGAR.questions, ...EVERY_KIND])('comes back as it was: $id', (question: Question) => {
+    expect(questionFrom(question.id, askedOf(question))).toEqual(question)
+  })
+
+  it('can be asked of the places a task has', () => {
+    const places = (quantity: keyof typeof ASKABLE) => placesFor(LAWN_SAND, quantity).map(({ value }) => value)
+    expect(places('meanTitre')).toEqual(['t1'])
+    expect(places('concentration')).toEqual(['F2', 'F3', 'F4'])
+    expect(places('amount')).toEqual(['F4', 'w1', 't1/flask', 't1/titre'])
+    expect(places('massPercent')[0]).toBe('F1')
+  })
+
+  it.each([
+    ['percentError', { answer: 'q2', accepted: 'much' }],
+    ['perItem', { items: '0' }],
+    ['massToWeigh', { strength: 'strong', volume: '250' }],
+  ] as const)('is not asked while the form lacks something: %s', (quantity, extra) => {
+    expect(questionFrom('q', { quantity, of: 'Fe', in: 'F1', unit: '', figures: 'usual', text: '', extra })).toBeUndefined()
+  })
+
+  it('reads a strength as it is spoken of', () => {
+    const extra = { strength: 'a twentieth molar', volume: '250' }
+    expect(
+      questionFrom('q', { quantity: 'massToWeigh', of: 'KIO3', in: '', unit: 'g', figures: 'usual', text: '', extra })?.find,
+    ).toMatchObject({ concentration: { value: '0.0500', unit: 'mol/dm3' }, volume: { value: '250', unit: 'cm3' } })
+  })
+
+  it('writes no species for a mean titre', () => {
+    expect(
+      questionFrom('q', { quantity: 'meanTitre', of: 'Fe', in: 't1', unit: 'cm3', figures: '4', text: ' ', extra: {} }),
+    ).toEqual({
+      id: 'q',
+      find: { quantity: 'meanTitre', in: 't1' },
+      unit: 'cm3',
+      figures: 4,
+    })
+  })
+})

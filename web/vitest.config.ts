@@ -1,0 +1,10 @@
+import { defineProject } from 'vitest/config'
+
+const conditions = ['@hop-lark/source', 'browser']
+
+export default defineProject({
+  resolve: { conditions },
+  ssr: { resolve: { conditions: ['@hop-lark/source', 'node'] } },
+  // A busy machine is no failed test: nothing here is timed.
+  test: { name: 'web', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000, environment: 'happy-dom' },
+})
