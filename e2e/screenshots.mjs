@@ -1,0 +1,100 @@
+// Takes the pictures of docs/screenshots from a running demo: ./hop-lark demo, then npm run screenshots --workspace e2e
+import { fileURLToPath } from 'node:url'
+import { chromium } from '@playwright/test'
+
+const base = process.env.HOP_LARK_URL ?? 'http://127.0.0.1:4710'
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+const SHOTS = [
+  { name: 'shelf', path: '/' },
+  { name: 'brief', path: '/task/demo-lawn-sand/brief' },
+  { name: 'weigh', path: '/task/demo-lawn-sand/w1' },
+  { name: 'make-up', path: '/task/demo-lawn-sand/s1' },
+  { name: 'titrate', path: '/task/demo-lawn-sand/t1' },
+  { name: 'titrate-phone-dark', path: '/task/demo-lawn-sand/t1', viewport: PHONE, colorScheme: 'dark' },
+  { name: 'standardise', path: '/task/demo-vinegar/t1' },
+  { name: 'next-action', path: '/task/demo-vinegar/t2', colorScheme: 'dark' },
+  {
+    name: 'work-out',
+    path: '/task/demo-lawn-sand/work-out',
+    act: (page) => page.locator('[data-at="questions.q2"]').evaluate((section) => section.scrollIntoView()),
+  },
+  {
+    name: 'what-if',
+    path: '/task/demo-lawn-sand/work-out',
+    act: async (page) => {
+      const section = page.locator('[data-at="questions.q2"]')
+      const heading = section.getByRole('button', { name: 'What if …' })
+      await heading.click()
+      await section.getByRole('button', { name: /lid was left off at the second/ }).click()
+      await heading.evaluate((button) => button.scrollIntoView())
+    },
+  },
+  {
+    name: 'how-sure',
+    path: '/task/demo-lawn-sand/work-out',
+    act: async (page) => {
+      const section = page.locator('[data-at="questions.q2"]')
+      await section.getByRole('button', { name: 'How sure' }).click()
+      await section.getByRole('button', { name: /^100\D000 trials/ }).click()
+      const result = section.getByRole('figure', { name: /trials 95 %/ })
+      await result.waitFor()
+      await page.waitForTimeout(600)
+      await section.getByText('Standard, k = 2').evaluate((button) => button.scrollIntoView())
+    },
+  },
+  {
+    name: 'tubes',
+    path: '/task/demo-four-jars/r1',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Jar H' }).click()
+      await page.getByRole('button', { name: /^Tube H1/ }).click()
+      await page.getByRole('region', { name: 'Verdict' }).getByText('Still possible').waitFor()
+      await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded()
+    },
+  },
+  {
+    name: 'tubes-phone',
+    path: '/task/demo-four-jars/r1',
+    viewport: PHONE,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Jar G' }).click()
+      await page.getByRole('button', { name: /^Tube G2/ }).click()
+      await page.getByRole('region', { name: 'Now' }).getByText('Next most telling').waitFor()
+      await page.evaluate(() => window.scrollTo(0, 0))
+    },
+  },
+  {
+    name: 'reference',
+    path: '/task/demo-four-jars/r1',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Reference' }).click()
+      await page.getByRole('tab', { name: 'Ions' }).click()
+      await page.getByRole('button', { name: 'copper(II)' }).click()
+      await page.getByText('deep blue solution').waitFor()
+    },
+  },
+  { name: 'measure', path: '/task/demo-kiln-wash/m1' },
+  { name: 'gas-curves', path: '/task/demo-shell-and-acid/m2' },
+  { name: 'chromatogram', path: '/task/demo-lichen-inks/c1' },
+  { name: 'heat', path: '/task/demo-washing-soda/h1' },
+  { name: 'set-up', path: '/task/demo-lawn-sand/t1', act: (page) => page.getByRole('button', { name: 'Set up' }).click() },
+]
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+})
+for (const { name, path, viewport = DESK, colorScheme = 'light', act } of SHOTS) {
+  const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB', timezoneId: 'UTC', reducedMotion: 'reduce' })
+  await page.goto(base + path)
+  await page.getByRole('heading', { level: 1 }).waitFor()
+  await page.evaluate(() => document.fonts.ready)
+  await act?.(page)
+  await page.waitForTimeout(300)
+  await page.screenshot({ path: `${folder}${name}.png` })
+  await page.close()
+}
+await browser.close()

@@ -1,0 +1,234 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, test } from '../bench.ts'
+import { inCell, saved } from './keyboard.ts'
+
+/** Every kind of page, on the demo task that fills it. */
+const PAGES = [
+  ['iron-in-lawn-sand', ['brief', 'w1', 's1', 't1', 'work-out']],
+  ['kiln-wash-alkali', ['m1']],
+  ['water-in-washing-soda', ['h1']],
+  ['shell-and-acid', ['m2']],
+  ['dyes-of-lichen-inks', ['c1']],
+  ['four-jars', ['r1', 'work-out']],
+  ['limewater-in-three-waters', ['work-out']],
+] as const
+
+async function violations(page: Page): Promise<string[]> {
+  const { violations: found } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
+    .analyze()
+  return found.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes
+        .map(({ target }) => target.join(' '))
+        .slice(0, 3)
+        .join(', ')}`,
+  )
+}
+
+/** Nothing may stick out of the page sideways. */
+async function overflow(page: Page): Promise<number> {
+  return page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const viewport of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    test(`every page is free of axe violations and fits: ${colorScheme}, ${viewport.width} wide`, async ({ browser, bench }) => {
+      test.setTimeout(180_000)
+      const context = await browser.newContext({ colorScheme, viewport, reducedMotion: 'reduce' })
+      const page = await context.newPage()
+      await bench.shelve('iron-in-lawn-sand')
+      await page.goto(bench.url)
+      await page.getByRole('link', { name: 'Iron in lawn sand' }).first().waitFor()
+      expect(await violations(page)).toEqual([])
+      expect(await overflow(page)).toBe(0)
+      for (const [task, stages] of PAGES) {
+        const id = await bench.shelve(task)
+        for (const stage of stages) {
+          await page.goto(`${bench.url}/task/${id}/${stage}`)
+          await page.getByRole('heading', { level: 1 }).waitFor()
+          expect(await violations(page), stage).toEqual([])
+          expect(await overflow(page), stage).toBe(0)
+        }
+      }
+      await context.close()
+    })
+  }
+}
+
+test('dialogs, menus and the palette are free of axe violations', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/t1`)
+  await page.getByRole('button', { name: 'Set up' }).click()
+  await page.getByRole('dialog').waitFor()
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('Type a stage').fill('work')
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Work out' })).toBeVisible()
+  const answer = page.locator('[data-at="questions.q2"]')
+  await answer.getByRole('button', { name: 'What if …' }).click()
+  await answer.getByRole('button', { name: 'Why too low?' }).click()
+  await answer.getByRole('button', { name: 'How sure' }).click()
+  await answer.getByRole('button', { name: 'Work it out yourself' }).click()
+  await expect(answer.getByRole('figure')).toBeVisible()
+  expect(await violations(page)).toEqual([])
+  await page.getByRole('button', { name: 'Add a question' }).click()
+  await page.getByRole('dialog').waitFor()
+  expect(await violations(page)).toEqual([])
+})
+
+test('a wrong reading is said at once, points to its cell, and is mended by one key', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/t1`)
+  const final = page.locator('[data-at="parts.t1.runs.4.final"]')
+  await final.fill('2.10')
+  await page.keyboard.press('Enter')
+  const check = page.getByLabel('Check')
+  await expect(check).toContainText('final reading 2.10 is above the initial 24.10: burettes count downwards.')
+  await check.getByRole('button', { name: /burettes count downwards/ }).hover()
+  await expect(final).toHaveAttribute('data-pointed', '')
+  await check.getByRole('button', { name: 'Swap them' }).click()
+  await expect(final).toHaveValue('24.10')
+  await expect(check).not.toContainText('burettes count downwards')
+  // What is no number is kept in the cell and not in the record.
+  await final.fill('47..0')
+  await expect(page.getByRole('alert')).toContainText('digits and a point only')
+  await page.keyboard.press('Escape')
+  await expect(final).toHaveValue('24.10')
+  // A decimal comma is taken as a point.
+  await final.fill('47,05')
+  await page.keyboard.press('Enter')
+  await expect(final).toHaveValue('47.05')
+})
+
+test('the mean follows the student who gives a reason, and says so', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/t1`)
+  await page.getByRole('button', { name: 'run 2: kind, refill, in the mean' }).click()
+  await page.getByRole('combobox', { name: 'In the mean' }).click()
+  await page.getByRole('option', { name: 'take it in' }).click()
+  await page.getByLabel('Why (the report says so)').fill('read twice, colour lasted 30 s')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+  await expect(page.getByTestId('mean')).toContainText('Mean titre 23.03 cm³')
+  await expect(page.getByLabel('Check')).toContainText(
+    'Run 2 is taken into the mean by choice: read twice, colour lasted 30 s.',
+    { ignoreCase: true },
+  )
+})
+
+test('twelve runs and a long title fit; the newest run is in sight', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/brief`)
+  await page
+    .getByLabel('Title')
+    .fill(
+      'A very long title of a task about the iron(II) in lawn sand from the orchard shed behind the field station on Wrackholm, second sack',
+    )
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Alt+4')
+  await inCell(page, 'parts.t1.runs.4.final')
+  for (let run = 5; run < 13; run++) {
+    await page.keyboard.press('Alt+n')
+    await inCell(page, `parts.t1.runs.${run}.initial`)
+  }
+  await expect(page.locator('[data-at="parts.t1.runs.12.initial"]')).toBeInViewport()
+  expect(await overflow(page)).toBe(0)
+  await saved(page)
+})
+
+test('an empty task says what to do on every page', async ({ page, bench }) => {
+  await page.goto(bench.url)
+  await page.keyboard.press('n')
+  await page.getByRole('textbox', { name: 'Title' }).fill('Empty')
+  await page.getByRole('radio', { name: /Empty sheet/ }).click()
+  await page.getByRole('button', { name: 'Open the task' }).click()
+  await expect(page.getByText('No stages yet.')).toBeVisible()
+  await page.getByRole('button', { name: '+ Titrate' }).click()
+  await page.getByRole('link', { name: 'Titrate' }).first().click()
+  await expect(page.getByLabel('Now')).toContainText('Fill the burette and read it.')
+  await page.keyboard.press('Alt+3')
+  await expect(page.getByText('No question yet.')).toBeVisible()
+  expect(await violations(page)).toEqual([])
+})
+
+test('a task is archived, found again, put back, and deleted only by name', async ({ page, bench }) => {
+  await bench.shelve('acid-in-orchard-vinegar')
+  await page.goto(bench.url)
+  const title = 'Acid in orchard vinegar'
+  await page.getByRole('link', { name: title }).first().waitFor()
+  const before = await page.getByRole('link', { name: title }).count()
+  await page
+    .getByRole('button', { name: `More for ${title}` })
+    .first()
+    .click()
+  await page.getByRole('menuitem', { name: 'Archive' }).click()
+  await expect(page.getByRole('link', { name: title })).toHaveCount(before - 1)
+  await page.getByRole('button', { name: 'Archived' }).click()
+  await page
+    .getByRole('button', { name: `More for ${title}` })
+    .first()
+    .click()
+  await page.getByRole('menuitem', { name: 'Delete for good …' }).click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByRole('button', { name: 'Delete for good' })).toBeDisabled()
+  await dialog.getByLabel(/Type the title/).fill(title)
+  await page.keyboard.press('Enter')
+  await dialog.getByRole('button', { name: 'Delete for good' }).click()
+  await expect(page.getByText('Nothing is archived.')).toBeVisible()
+})
+
+test('a task file is exported and taken back in; a wrong one is refused with the place', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/brief`)
+  await page.getByRole('button', { name: 'Menu' }).click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'Export the task file' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('iron-in-lawn-sand.hoplark.json')
+  const file = await download.path()
+  await page.goto(bench.url)
+  await page.getByLabel('Task file').setInputFiles({
+    name: 'x.hoplark.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"hop-lark/task","version":1,"id":"x","title":"x","colour":"red"}'),
+  })
+  await expect(page.getByText('x.hoplark.json cannot be read. colour is not a field')).toBeVisible()
+  await page.getByLabel('Task file').setInputFiles(file)
+  await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
+  await page.keyboard.press('Alt+4')
+  await expect(page.getByTestId('mean')).toContainText('22.88')
+})
+
+test('the rack in all its views and the reference are free of axe violations', async ({ page, bench }) => {
+  const id = await bench.shelve('four-jars')
+  await page.goto(`${bench.url}/task/${id}/r1`)
+  await page.getByRole('button', { name: /^Tube G1/ }).click()
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('nickel(II) chloride')
+  await page.getByLabel('G1: what you do').fill('drops silver nitrate')
+  await page.getByLabel('G1: what you see').fill('nothing')
+  await expect(page.getByLabel('Before you do it')).toBeVisible()
+  await page.getByRole('button', { name: 'Correct step 1' }).click()
+  await page.getByRole('button', { name: 'What should be seen' }).click()
+  await page.getByRole('button', { name: 'Scheme of groups' }).click()
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Alt+g')
+  await expect(page.getByTestId('grid')).toBeVisible()
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Alt+r')
+  for (const shelf of ['Reagents', 'Ions', 'Gases', 'Flames', 'Colours', 'Indicators', 'Glassware']) {
+    await page.getByRole('tab', { name: shelf }).click()
+    expect(await violations(page), shelf).toEqual([])
+  }
+  await page.getByRole('tab', { name: 'Ions' }).click()
+  await page.getByLabel('Look for').fill('copper')
+  await expect(page.getByRole('region', { name: 'copper(II)' })).toContainText('pale blue precipitate')
+})

@@ -1,0 +1,123 @@
+import { expect, test } from '../bench.ts'
+import { chooseByTyping, enter, inCell, saved, tabTo } from './keyboard.ts'
+
+test('a titration from the first reading to the answer, by keyboard only, with the server restarted in the middle', async ({
+  page,
+  bench,
+}) => {
+  await page.goto(bench.url)
+  await page.getByRole('heading', { name: 'Tasks' }).waitFor()
+  await page.keyboard.press('n')
+  await tabTo(page, 'Title')
+  await enter(page, 'Iron in moss killer')
+  await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
+
+  // Weigh by difference.
+  await page.keyboard.press('Alt+2')
+  await inCell(page, 'parts.w1.withSample')
+  await enter(page, '32.17')
+  await inCell(page, 'parts.w1.withResidue')
+  await enter(page, '27.14')
+  await expect(page.getByTestId('mass-w1')).toHaveText('5.03 g')
+
+  // Say what is in the burette and what reacts.
+  await page.keyboard.press('Alt+4')
+  await inCell(page, 'parts.t1.runs.0.initial')
+  await tabTo(page, 'Set up', 'Shift+Tab')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Formula of what is in it')
+  await enter(page, 'KMnO4')
+  await tabTo(page, 'Strength')
+  await enter(page, '0.0100')
+  await tabTo(page, 'Add an equation')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Equation', 'Shift+Tab')
+  await enter(page, 'MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O')
+  await tabTo(page, 'Balance it')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Equation', { exact: true })).toHaveValue('MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O')
+  await page.keyboard.press('Escape')
+
+  // Rough run, then accurate ones; the burette carries on where it stood.
+  await tabTo(page, 'rough, initial reading')
+  await enter(page, '0.00')
+  await inCell(page, 'parts.t1.runs.0.final')
+  await enter(page, '23.60')
+  await inCell(page, 'parts.t1.runs.1.initial')
+  await expect(page.getByLabel('Now')).toContainText('Run quickly to 45.70')
+  await page.keyboard.press('Enter')
+  await inCell(page, 'parts.t1.runs.1.final')
+  await expect(page.locator('[data-at="parts.t1.runs.1.initial"]')).toHaveValue('23.60')
+
+  await saved(page)
+  await bench.stopServer()
+  await enter(page, '46.45')
+  await inCell(page, 'parts.t1.runs.2.initial')
+  await expect(page.locator('[data-save="kept"]')).toBeVisible()
+  await expect(page.getByLabel('Now')).toContainText('Refill the burette first.')
+  await bench.startServer()
+
+  await enter(page, '0.60')
+  await inCell(page, 'parts.t1.runs.2.final')
+  await enter(page, '23.5')
+  // A lost nought is suggested, not put in silently; a second Enter takes it.
+  await expect(page.getByText('23.50? Enter takes it')).toBeVisible()
+  await expect(page.locator('[data-at="parts.t1.runs.2.final"]')).toHaveValue('23.5')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('mean')).toContainText(
+    'Runs 1 and 2 agree within 0.10 cm³. Mean titre 22.88 cm³, from (22.85 + 22.90) ÷ 2.',
+  )
+  await expect(page.getByLabel('Now')).toContainText('You may stop.')
+
+  // Ask the question.
+  await page.keyboard.press('Alt+5')
+  await tabTo(page, 'Add a question')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Quantity')
+  await chooseByTyping(page, 'percentage by mass, purity')
+  await tabTo(page, 'Of (element, ion or formula)')
+  await enter(page, 'Fe')
+  await tabTo(page, 'Ask it')
+  await page.keyboard.press('Enter')
+  const answer = page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })
+  await expect(answer.getByRole('heading')).toBeVisible()
+  await expect(answer).toContainText('12.7 %')
+  await expect(answer.getByRole('listitem')).toHaveCount(6)
+
+  // Close everything and find it all again.
+  await saved(page)
+  const address = page.url()
+  await page.goto('about:blank')
+  await page.goto(address)
+  await expect(page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })).toContainText('12.7 %')
+  await page.keyboard.press('Alt+4')
+  await expect(page.getByTestId('mean')).toContainText('22.88')
+  const document = await bench.document(address.split('/').at(-2) ?? '')
+  expect(document.parts[2].runs.map(({ final }: { final: { value: string } }) => final.value)).toEqual([
+    '23.60',
+    '46.45',
+    '23.50',
+  ])
+})
+
+test('a number in the working leads to where it was read; a correction strikes through, and undo takes it back', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/work-out`)
+  await page.getByRole('button', { name: '32.17' }).click()
+  await inCell(page, 'parts.w1.withSample')
+  const cell = page.locator('[data-at="parts.w1.withSample"]')
+  await cell.fill('32.71')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('s')).toHaveText('32.17')
+  await expect(page.getByTestId('mass-w1')).toHaveText('5.57 g')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByTestId('mass-w1')).toHaveText('5.03 g')
+  await expect(page.locator('s')).toHaveCount(0)
+  await page.keyboard.press('Control+Shift+z')
+  await expect(page.getByTestId('mass-w1')).toHaveText('5.57 g')
+  await saved(page)
+  expect((await bench.document(id)).parts[0].withSample.was[0].value).toBe('32.17')
+})

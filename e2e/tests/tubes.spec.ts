@@ -1,0 +1,168 @@
+import { execFileSync } from 'node:child_process'
+import { fileURLToPath } from 'node:url'
+import type { Locator, Page } from '@playwright/test'
+import { expect, test } from '../bench.ts'
+import { enter, inCell, saved, tabTo } from './keyboard.ts'
+
+const ROOT = fileURLToPath(new URL('../..', import.meta.url))
+const LINE = 'parts.r1.line'
+
+/** A step as it is typed: what was done, Enter, what was seen, Enter. */
+async function step(page: Page, did: string, saw: string): Promise<void> {
+  await inCell(page, LINE)
+  await enter(page, did)
+  await expect(page.getByLabel(/: what you see$/)).toBeFocused()
+  await enter(page, saw)
+  await inCell(page, LINE)
+}
+
+/** A fresh portion, by its key. */
+async function freshPortion(page: Page, tube: string): Promise<void> {
+  await page.keyboard.press('Alt+p')
+  await expect(page.getByLabel(`${tube}: what you do`)).toBeFocused()
+}
+
+/** Ions under a heading of the board, as screen readers name them. */
+async function under(board: Locator, heading: string): Promise<string[]> {
+  const section = board.locator('div').filter({ has: board.page().getByRole('heading', { name: heading, exact: true }) })
+  const named = await section.last().getByRole('img').all()
+  return Promise.all(named.map(async (one) => ((await one.getAttribute('aria-label')) ?? '').replace(/:.*/, '')))
+}
+
+test('two unknowns are recorded in plain words, by keyboard only, and identified with evidence', async ({ page, bench }) => {
+  await page.goto(bench.url)
+  await page.getByRole('heading', { name: 'Tasks' }).waitFor()
+  await page.keyboard.press('n')
+  await page.getByRole('radio', { name: /Unknowns/ }).focus()
+  await page.keyboard.press('Space')
+  await tabTo(page, 'Title', 'Shift+Tab')
+  await enter(page, 'Two bottles from the kiln shed')
+  await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
+  await page.keyboard.press('Alt+2')
+  await expect(page.getByRole('heading', { name: 'Tubes' })).toBeVisible()
+
+  await freshPortion(page, 'P1')
+  await step(page, '3 drops NaOH', 'blue ppt')
+  await step(page, 'xs', 'insol in xs')
+  await freshPortion(page, 'P2')
+  await step(page, '3 drops ammonia', 'pale blue ppt')
+  await step(page, 'xs', 'ppt dissolves giving deep blue soln')
+  await freshPortion(page, 'P3')
+  await step(page, 'drops HNO3', '-')
+  await step(page, 'drops barium nitrate', 'white ppt')
+  const board = page.getByRole('region', { name: 'Verdict' })
+  await expect.poll(() => under(board, 'Present')).toEqual(['copper(II)', 'sulfate'])
+  await expect(board).toContainText('Together: copper(II) sulfate')
+  // The evidence is the steps that show it.
+  await expect(board.getByRole('button', { name: 'P3.2' }).first()).toBeVisible()
+
+  // One wrong observation does not wreck the verdict; it is named as worth repeating.
+  await freshPortion(page, 'P4')
+  await step(page, '3 drops NaOH', 'white ppt')
+  await expect(board).toContainText('Worth repeating')
+  await expect(board.getByRole('button', { name: 'P4.1' }).first()).toBeVisible()
+  expect(await under(board, 'Present')).toEqual(['copper(II)', 'sulfate'])
+
+  // The second sample: ammonium left in the tube makes the foil test look like nitrate.
+  await tabTo(page, 'New sample, a solution', 'Shift+Tab')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('p')
+  await expect(page.getByLabel('Q1: what you do')).toBeFocused()
+  await step(page, 'NaOH xs', '-')
+  await step(page, 'warm, damp red litmus', 'gas turned damp red litmus blue')
+  await freshPortion(page, 'Q2')
+  await step(page, 'NaOH xs', '-')
+  await page.keyboard.type('al foil')
+  await expect(page.getByLabel('Before you do it')).toContainText('Ammonium must be boiled off first')
+  await page.keyboard.press('Enter')
+  await enter(page, 'fizzes')
+  await step(page, 'warm, damp red litmus', 'gas turned damp red litmus paper blue')
+  await freshPortion(page, 'Q3')
+  await step(page, '1 cm3 HNO3', '-')
+  await step(page, 'drops silver nitrate', 'white ppt')
+  await step(page, 'ammonia xs', 'dissolves giving a colourless solution')
+  await expect.poll(() => under(board, 'Present')).toEqual(['ammonium', 'chloride'])
+
+  await saved(page)
+  await bench.stopServer()
+  await bench.startServer()
+  await page.reload()
+  await expect.poll(() => under(board, 'Present')).toEqual(['ammonium', 'chloride'])
+  // Back through the tubes to the first sample.
+  await inCell(page, LINE)
+  for (const tube of ['Q2', 'Q1', 'P4', 'P3']) {
+    await page.keyboard.press('PageUp')
+    await expect(page.getByLabel(`${tube}: what you do`)).toBeFocused()
+  }
+  await expect(page.getByRole('row', { name: /barium|Ba/ })).toContainText('white ppt')
+})
+
+interface CliSample {
+  readonly material: string
+  readonly ions: readonly { readonly ion: string; readonly verdict: string }[]
+}
+
+test('the board says of every jar what the command line says', async ({ page, bench }) => {
+  const out = execFileSync(process.execPath, ['cli/dist/main.js', 'identify', 'demo/four-jars.hoplark.json', '--json'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+  })
+  const { samples } = JSON.parse(out) as { samples: CliSample[] }
+  const labels: Readonly<Record<string, string>> = { G: 'Jar G', H: 'Jar H', K: 'Jar K', 'K-yellow': 'Yellow from K', L: 'Jar L' }
+  const id = await bench.shelve('four-jars')
+  await page.goto(`${bench.url}/task/${id}/r1`)
+  for (const { material, ions } of samples) {
+    await page.getByRole('button', { name: labels[material] ?? '', exact: true }).click()
+    const board = page.getByRole('region', { name: 'Verdict' })
+    const present = ions.filter(({ verdict }) => verdict === 'present').length
+    const possible = ions.filter(({ verdict }) => verdict === 'possible').length
+    await expect.poll(async () => (await under(board, 'Present')).length, { message: material }).toBe(present)
+    expect((await under(board, 'Still possible')).length, material).toBe(Math.min(6, possible))
+    const absent = ions.filter(({ verdict }) => verdict === 'absent').length
+    await expect(board.getByRole('button', { name: /ruled out/ }), material).toHaveCount(absent)
+  }
+})
+
+test('a wide rack fits, and every tube of it is reached', async ({ page, bench }) => {
+  const id = await bench.shelve('four-jars')
+  await page.goto(`${bench.url}/task/${id}/r1`)
+  await page.getByRole('button', { name: /^Tube G1/ }).click()
+  for (let tube = 5; tube <= 12; tube++) await freshPortion(page, `G${tube}`)
+  for (const [did, saw] of [
+    ['3 drops NaOH', 'green ppt'],
+    ['xs', 'insoluble in excess'],
+    ['warm, damp red litmus', '-'],
+    ['cool', '-'],
+    ['filter', 'colourless filtrate, green residue'],
+    ['appearance', 'colourless solution'],
+  ] as const)
+    await step(page, did, saw)
+  await expect(page.getByRole('button', { name: /^Tube G/ })).toHaveCount(12)
+  const rack = page.getByRole('list', { name: 'Rack' })
+  expect(await rack.evaluate((list) => list.scrollWidth - list.clientWidth)).toBe(0)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0)
+  // The line stays in sight under six steps.
+  await expect(page.getByLabel('G12: what you see')).toBeInViewport()
+})
+
+test('what an ion should have shown stands beside what was seen', async ({ page, bench }) => {
+  const id = await bench.shelve('four-jars')
+  await page.goto(`${bench.url}/task/${id}/r1`)
+  await page.getByRole('button', { name: /^Tube G2/ }).click()
+  await page.getByRole('button', { name: 'What should be seen' }).click()
+  await page.getByRole('combobox', { name: 'Cation' }).click()
+  await page.getByRole('option', { name: 'copper(II)' }).click()
+  const expected = page.getByTestId('expected')
+  await expect(expected).toContainText('deep blue solution')
+  await expect(expected).toContainText('ppt dissolves giving a blue solution')
+})
+
+test('a question about ions is answered with evidence that leads back to the step', async ({ page, bench }) => {
+  const id = await bench.shelve('four-jars')
+  await page.goto(`${bench.url}/task/${id}/work-out`)
+  const section = page.getByRole('region', { name: 'Ions in Jar H' })
+  await expect(section).toContainText('Jar H contains ammonium ions: on warming')
+  await section.getByRole('button', { name: 'H1.3' }).click()
+  await expect(page.getByRole('button', { name: /^Tube H1/ })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.locator('[data-at="r1.H1.3"]')).toBeFocused()
+})
