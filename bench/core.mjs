@@ -1,0 +1,110 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { checkTask } from '@hop-lark/core/check'
+import { reckonTask } from '@hop-lark/core/reckon'
+import { readTask } from '@hop-lark/core/record'
+import { stagesOf } from '@hop-lark/core/stages'
+import { Bench } from 'tinybench'
+
+/** Forty runs in ten parts: two standardised solutions, two flasks, four titrations of ten runs, and six questions. */
+function largeTask() {
+  const runs = (titre) =>
+    Array.from({ length: 10 }, (_, run) => ({
+      kind: run === 0 ? 'rough' : 'accurate',
+      initial: '0.00',
+      final: (titre + 0.05 * (run % 4)).toFixed(2),
+    }))
+  const titration = (id, burette, flask, equation, titre) => ({
+    id,
+    kind: 'titration',
+    burette,
+    flask: [{ material: flask, volume: '25.0', by: 'pipette' }],
+    reactions: [{ equation, role: 'titration' }],
+    runs: runs(titre),
+  })
+  const iron = 'MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O'
+  return readTask({
+    format: 'hop-lark/task',
+    version: 1,
+    id: 'bench',
+    title: 'Forty runs in ten parts',
+    materials: [
+      { id: 'A', label: 'A', form: 'solid' },
+      { id: 'B', label: 'B', form: 'solid', solute: 'Na2CO3' },
+      { id: 'FA', label: 'FA', form: 'solution' },
+      { id: 'FB', label: 'FB', form: 'solution' },
+      { id: 'M', label: 'M', form: 'solution', solute: 'KMnO4', strength: { value: '0.0200', unit: 'mol/dm3' } },
+      { id: 'H', label: 'H', form: 'solution', solute: 'HCl' },
+      { id: 'N', label: 'N', form: 'solution', solute: 'NaOH' },
+      { id: 'D', label: 'D', form: 'solution', solute: 'HCl' },
+    ],
+    parts: [
+      { id: 'w1', kind: 'weighing', of: 'A', withSample: '32.17', withResidue: '27.14' },
+      { id: 's1', kind: 'solution', from: [{ weighing: 'w1' }], flask: '250.0', gives: 'FA' },
+      titration('t1', 'M', 'FA', iron, 22.85),
+      { id: 'w2', kind: 'weighing', of: 'B', withSample: '12.65', withResidue: '11.32' },
+      { id: 's2', kind: 'solution', from: [{ weighing: 'w2' }], flask: '250.0', gives: 'FB' },
+      titration('t2', 'H', 'FB', '2H+ + CO3^2- -> H2O + CO2', 24.1),
+      { id: 's3', kind: 'solution', from: [{ material: 'H', volume: '25.0' }], flask: '250.0', gives: 'D' },
+      titration('t3', 'N', 'H', 'H+ + OH- -> H2O', 23.3),
+      titration('t4', 'N', 'D', 'H+ + OH- -> H2O', 2.3),
+      { id: 'n', kind: 'note', text: 'none' },
+    ],
+    questions: [
+      { id: 'q1', find: { quantity: 'massPercent', of: 'Fe', in: 'A' } },
+      { id: 'q2', find: { quantity: 'concentration', of: 'HCl', in: 'H' } },
+      { id: 'q3', find: { quantity: 'concentration', of: 'NaOH', in: 'N' } },
+      { id: 'q4', find: { quantity: 'massConcentration', of: 'NaOH', in: 'N' } },
+      { id: 'q5', find: { quantity: 'amount', of: 'Fe2+', in: 'FA' } },
+      { id: 'q6', find: { quantity: 'concentration', of: 'HCl', in: 'D' } },
+    ],
+  })
+}
+
+/** Keystroke to recomputed answers: everything a page derives from the record. */
+export async function benchCore() {
+  const task = largeTask()
+  const answers = reckonTask(task).answers
+  if (answers.some(({ value }) => value === null))
+    throw new Error(
+      `The task of the benchmark is not worked out: ${JSON.stringify(answers.filter(({ value }) => value === null))}`,
+    )
+  const bench = new Bench({ time: 2000, warmupTime: 1000 })
+  // A keystroke changes one reading of one run; the rest of the task is shared with what it was, as in the page.
+  let turn = 0
+  const keystroke = () => {
+    const final = (22.8 + (turn++ % 10) / 20).toFixed(2)
+    const parts = task.parts.map((part) =>
+      part.id === 't1' ? { ...part, runs: part.runs.map((run, index) => (index === 3 ? { ...run, final } : run)) } : part,
+    )
+    return { ...task, parts }
+  }
+  bench.add('titres, means and all answers with working', () => reckonTask(keystroke()))
+  bench.add('and everything else a page shows: problems and stages', () => {
+    const changed = keystroke()
+    const reckoning = reckonTask(changed)
+    checkTask(changed, reckoning)
+    stagesOf(changed, reckoning)
+  })
+  await bench.run()
+  console.log('A keystroke in a task of 40 runs in 10 parts with 6 questions, one core')
+  for (const { name, result } of bench.tasks)
+    console.log(`  ${name}: ${result.latency.p50.toFixed(2)} ms median, ${result.latency.p99.toFixed(2)} ms p99`)
+  benchDemo()
+}
+
+/** The demo task with the longest chains, worked out whole: network laid, solved, every line written. */
+function benchDemo() {
+  const folder = new URL('../demo/', import.meta.url)
+  const times = readdirSync(folder).map((file) => {
+    const task = readTask(JSON.parse(readFileSync(new URL(file, folder), 'utf8')))
+    const rounds = 200
+    for (let round = 0; round < 50; round++) reckonTask({ ...task })
+    const begin = performance.now()
+    for (let round = 0; round < rounds; round++) reckonTask({ ...task })
+    return { file, time: (performance.now() - begin) / rounds }
+  })
+  const { file, time } = times.reduce((most, one) => (one.time > most.time ? one : most))
+  console.log(
+    `  the demo task that takes longest (${file.replace('.hoplark.json', '')}), worked out whole: ${time.toFixed(2)} ms`,
+  )
+}

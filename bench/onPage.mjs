@@ -1,0 +1,55 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { startPrivateDatabase } from '@hop-lark/server/launch'
+import { readSettings } from '../server/dist/config.js'
+import { startServer } from '../server/dist/start.js'
+
+const WEB = fileURLToPath(new URL('../web/dist', import.meta.url))
+
+/** Watches the page between two marks: the longest time between frames, and the longest task. */
+export const WATCH = () => {
+  const seen = { gaps: [], tasks: [], last: performance.now(), stop: false }
+  window.seen = seen
+  new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+    type: 'longtask',
+  })
+  const frame = (now) => {
+    seen.gaps.push(now - seen.last)
+    seen.last = now
+    if (!seen.stop) requestAnimationFrame(frame)
+  }
+  requestAnimationFrame(frame)
+}
+
+/** Opens a demo task on the real page in Chromium, with a server and a database of its own, and lets `act` work on it. */
+export async function onPage(task, stage, act) {
+  const { chromium } = createRequire(new URL('../e2e/package.json', import.meta.url))('@playwright/test')
+  const folder = mkdtempSync(join(tmpdir(), 'hop-lark-bench-'))
+  const database = await startPrivateDatabase(folder)
+  const server = await startServer(readSettings({ DATABASE_URL: database.url, PORT: '0', LOG_LEVEL: 'silent' }), WEB)
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run'],
+  })
+  try {
+    const made = await fetch(`${server.url}/api/tasks`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        document: JSON.parse(readFileSync(new URL(`../demo/${task}.hoplark.json`, import.meta.url), 'utf8')),
+      }),
+    })
+    const { id } = await made.json()
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.goto(`${server.url}/task/${id}/${stage}`)
+    await act(page)
+  } finally {
+    await browser.close()
+    await server.stop()
+    await database.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
