@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { expectedIn } from '../identify/index.ts'
-import { compareConclusion, ionsNamed, schemePath } from './index.ts'
+import { SCHEME } from '../tube/index.ts'
+import { compareConclusion, ionsNamed, readAction, schemePath } from './index.ts'
 
 describe('what a conclusion names', () => {
   // Common practice: the words and formulae of students' conclusions.
@@ -53,7 +54,25 @@ describe('the guided path through the groups', () => {
     ])
     expect(path[0]?.takes).toMatch(/same solution/)
     expect(path[1]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/filtrate goes on/) })
-    expect(path[2]?.does).toContain('NH3 to excess')
+    expect(path[2]?.does).toContain('NH3(aq) to excess')
+  })
+
+  it('offers each step in words that are read back as the step of the scheme', () => {
+    const offered = SCHEME.flatMap(({ prepare, companions, tells }) => [...prepare, ...companions, ...tells])
+    const read = schemePath({ material: 'M', tubes: [] }).flatMap(({ does }) => does.map((did) => readAction(did)))
+    expect(read).toEqual(offered.map((action) => ({ kind: 'action', action })))
+  })
+
+  // Hydrogen sulfide means group II in acid and group IV in ammonia (Svehla's edition of Vogel, from memory).
+  it.each<[string, readonly string[], string]>([
+    ['in acid', ['HCl(aq)', 'H2S(g)'], 'II'],
+    ['in ammonia', ['HCl(aq)', 'H2S(g)', 'NH4Cl(aq)', 'NH3(aq)', 'H2S(g)'], 'IV'],
+    ['ammonia without its chloride says nothing of group III', ['HCl(aq)', 'H2S(g)', 'NH3(aq)'], 'II'],
+    ['a stronger bottle of the group reagent', ['HCl(conc)'], 'I'],
+  ])('the last step tells of its group: %s', (_, reagents, group) => {
+    const steps = reagents.map((reagent) => add(reagent, 'drops', 'no change'))
+    const told = schemePath({ material: 'M', tubes: [{ id: 'M1', steps }] }).filter(({ state }) => state === 'absent')
+    expect(told.at(-1)?.group).toBe(group)
   })
 
   it('a residue is confirmed by itself and is not on the path', () => {

@@ -1,5 +1,7 @@
 import { readObservation } from '../observe/index.ts'
 import type { PartOf } from '../record/index.ts'
+import { SCHEME, type SchemeGroup, type SchemeStep } from '../tube/index.ts'
+import { sayAction } from './readAction.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
 type Tube = Sample['tubes'][number]
@@ -20,56 +22,24 @@ export interface GroupStage {
   readonly takes: string
 }
 
-interface Group {
-  readonly group: GroupStage['group']
-  readonly looksFor: string
-  readonly does: readonly string[]
-  /** Whether a step is the group reagent's last, by what was done before it. */
-  readonly tells: (step: Step, before: readonly Step[]) => boolean
+/** A bottle without its state: the scheme's dilute acid and a student's `HCl(conc)` are the same group reagent. */
+const bottle = (reagent = '') => reagent.replace(/\((?:aq|g|s|l|conc)\)$/, '')
+
+const bottlesOf = (steps: readonly SchemeStep[]) => steps.map(({ reagent }) => bottle(reagent))
+
+/**
+ * Whether a step is a group's telling one, by what was added before it: its companions and the group it follows are in,
+ * and the bottle of no later group, unless an earlier group uses the same.
+ */
+function isTelling(index: number, step: Step, before: readonly Step[]): boolean {
+  const { tells, companions, after } = SCHEME[index] as SchemeGroup
+  if (!tells.some(({ do: act, reagent }) => act === step.do && bottle(reagent) === bottle(step.reagent))) return false
+  const added = new Set(before.flatMap(({ do: act, reagent }) => (act === 'add' ? [bottle(reagent)] : [])))
+  const needed = [...bottlesOf(companions), ...(after === undefined ? [] : [bottle(after)])]
+  const soFar = new Set(SCHEME.slice(0, index + 1).flatMap((group) => bottlesOf(group.tells)))
+  const later = SCHEME.slice(index + 1).flatMap((group) => bottlesOf(group.tells))
+  return needed.every((name) => added.has(name)) && !later.some((name) => !soFar.has(name) && added.has(name))
 }
-
-const added = (before: readonly Step[], pattern: RegExp) =>
-  before.some(({ do: act, reagent }) => act === 'add' && reagent !== undefined && pattern.test(reagent))
-
-/** The groups in order (common practice; from memory of Vogel's textbook). */
-const GROUPS: readonly Group[] = [
-  {
-    group: 'I',
-    looksFor: 'silver, lead',
-    does: ['1 cm3 HCl'],
-    tells: ({ reagent = '' }, before) => /^HCl/.test(reagent) && !added(before, /^H2S|^NH3/),
-  },
-  {
-    group: 'II',
-    looksFor: 'copper(II), lead',
-    does: ['H2S to excess'],
-    tells: ({ reagent = '' }, before) => /^H2S\(g\)/.test(reagent) && added(before, /^HCl/) && !added(before, /^NH3/),
-  },
-  {
-    group: 'III',
-    looksFor: 'iron, aluminium, chromium(III)',
-    does: ['boil', 'drops conc HNO3', 'boil', 'cool', '1 cm3 NH4Cl', 'NH3 to excess'],
-    tells: ({ reagent = '' }, before) => /^NH3/.test(reagent) && added(before, /^NH4Cl/) && !added(before, /^\(NH4\)2CO3/),
-  },
-  {
-    group: 'IV',
-    looksFor: 'zinc, manganese(II), nickel(II), cobalt(II)',
-    does: ['H2S to excess'],
-    tells: ({ reagent = '' }, before) => /^H2S\(g\)/.test(reagent) && added(before, /^NH3/),
-  },
-  {
-    group: 'V',
-    looksFor: 'calcium, strontium, barium',
-    does: ['boil', 'cool', 'drops NH3', '2 cm3 (NH4)2CO3'],
-    tells: ({ reagent = '' }) => /^\(NH4\)2CO3/.test(reagent),
-  },
-  {
-    group: 'VI',
-    looksFor: 'magnesium, sodium, potassium',
-    does: ['drops Na2HPO4', 'flame test'],
-    tells: ({ do: act, reagent = '' }, before) => added(before, /^\(NH4\)2CO3/) && (act === 'flame' || /^Na2HPO4/.test(reagent)),
-  },
-]
 
 /** All steps that led to a tube's present contents, with where each stands. */
 function historyOf(
@@ -108,22 +78,19 @@ export function schemePath(sample: Sample, tubes: readonly Tube[] = sample.tubes
   const byName = new Map(tubes.map((tube) => [tube.id, tube]))
   const main = sample.tubes.filter(({ take }) => take !== 'residue').map((tube) => historyOf(byName, tube))
   let open = true
-  return GROUPS.map(({ group, looksFor, does, tells }): GroupStage => {
+  return SCHEME.map(({ group, looksFor, prepare, companions, tells }, groupIndex): GroupStage => {
     const found = main
       .flatMap((history) =>
         history.flatMap(({ step, at }, index) => {
-          const state = tells(
-            step,
-            history.slice(0, index).map((one) => one.step),
-          )
-            ? stateOf(step)
-            : undefined
+          const before = history.slice(0, index).map((one) => one.step)
+          const state = isTelling(groupIndex, step, before) ? stateOf(step) : undefined
           return state ? [{ at, state }] : []
         }),
       )
       .at(-1)
     const state: GroupState = found?.state ?? (open ? 'to do' : 'later')
     if (!found) open = false
+    const does = [...prepare, ...companions, ...tells].map((step) => (step.do === 'add' ? sayAction(step) : step.do))
     return { group, looksFor, state, does, takes: takes(state, group === 'VI'), ...(found ? { at: found.at } : {}) }
   })
 }

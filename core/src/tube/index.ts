@@ -7,7 +7,7 @@ export { GAS_TEST_RESULTS, type GasTestName, gasTestNamed, resultOf } from './ga
 export type { Shown } from './playing.ts'
 export { REAGENTS, type Reagent, reagentNamed } from './reagents.ts'
 export { playSteps, runStep, runSteps } from './run.ts'
-export { type GroupResult, runScheme } from './scheme.ts'
+export { type GroupResult, runScheme, SCHEME, type SchemeGroup, type SchemeStep } from './scheme.ts'
 export { sayFact } from './sentence.ts'
 export type { TubeStep } from './step.ts'
 export { dryTube, freshTube, type Tube } from './tubeState.ts'

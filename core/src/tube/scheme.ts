@@ -4,45 +4,95 @@ import { playSteps } from './run.ts'
 import type { TubeStep } from './step.ts'
 import { freshTube, type Tube } from './tubeState.ts'
 
-const add = (reagent: string, amount = 'drops'): TubeStep => ({ do: 'add', reagent, amount })
+/** A step of the scheme, as the model plays it and a record keeps it. */
+export interface SchemeStep extends TubeStep {
+  readonly do: 'add' | 'boil' | 'cool' | 'flame'
+}
+
+const add = (reagent: string, amount = 'drops'): SchemeStep => ({ do: 'add', reagent, amount })
 
 /** A group of the systematic scheme: what is done to the filtrate of the one before. */
-interface Group {
-  readonly group: 'I' | 'II' | 'III' | 'IV' | 'V'
+export interface SchemeGroup {
+  readonly group: 'I' | 'II' | 'III' | 'IV' | 'V' | 'VI'
+  readonly looksFor: string
   /** Done before the group reagent, where nothing of the group is looked for yet. */
-  readonly prepare: readonly TubeStep[]
-  readonly reagent: readonly TubeStep[]
+  readonly prepare: readonly SchemeStep[]
+  /** What must be in the tube for the group reagent to throw down this group alone. */
+  readonly companions: readonly SchemeStep[]
+  /** The group reagent; in the last group, each of the tests. */
+  readonly tells: readonly SchemeStep[]
+  /** The bottle of an earlier group that must have been added, for the same reagent to mean this group. */
+  readonly after?: string
   readonly says: string
 }
 
 /** The groups in order (common practice; from memory of Vogel's textbook). */
-const GROUPS: readonly Group[] = [
-  { group: 'I', prepare: [], reagent: [add('HCl(aq)', '1 cm3')], says: 'dilute hydrochloric acid' },
-  { group: 'II', prepare: [], reagent: [add('H2S(g)', 'excess')], says: 'hydrogen sulfide in acid' },
+export const SCHEME: readonly SchemeGroup[] = [
+  {
+    group: 'I',
+    looksFor: 'silver, lead',
+    prepare: [],
+    companions: [],
+    tells: [add('HCl(aq)', '1 cm3')],
+    says: 'dilute hydrochloric acid',
+  },
+  {
+    group: 'II',
+    looksFor: 'copper(II), lead',
+    prepare: [],
+    companions: [],
+    tells: [add('H2S(g)', 'excess')],
+    after: 'HCl(aq)',
+    says: 'hydrogen sulfide in acid',
+  },
   {
     group: 'III',
+    looksFor: 'iron, aluminium, chromium(III)',
     prepare: [{ do: 'boil' }, add('HNO3(conc)'), { do: 'boil' }, { do: 'cool' }],
-    reagent: [add('NH4Cl(aq)', '1 cm3'), add('NH3(aq)', 'excess')],
+    companions: [add('NH4Cl(aq)', '1 cm3')],
+    tells: [add('NH3(aq)', 'excess')],
     says: 'hydrogen sulfide boiled off, a drop of concentrated nitric acid, then ammonium chloride and ammonia',
   },
-  { group: 'IV', prepare: [], reagent: [add('H2S(g)', 'excess')], says: 'hydrogen sulfide in ammonia' },
+  {
+    group: 'IV',
+    looksFor: 'zinc, manganese(II), nickel(II), cobalt(II)',
+    prepare: [],
+    companions: [],
+    tells: [add('H2S(g)', 'excess')],
+    after: 'NH3(aq)',
+    says: 'hydrogen sulfide in ammonia',
+  },
   {
     group: 'V',
+    looksFor: 'calcium, strontium, barium',
     prepare: [{ do: 'boil' }, { do: 'cool' }, add('NH3(aq)')],
-    reagent: [add('(NH4)2CO3(aq)', '2 cm3')],
+    companions: [],
+    tells: [add('(NH4)2CO3(aq)', '2 cm3')],
     says: 'ammonium carbonate',
+  },
+  {
+    group: 'VI',
+    looksFor: 'magnesium, sodium, potassium',
+    prepare: [],
+    companions: [],
+    tells: [add('Na2HPO4(aq)'), { do: 'flame' }],
+    after: '(NH4)2CO3(aq)',
+    says: 'what is left in the filtrate',
   },
 ]
 
 /** What one group of the scheme showed. */
 export interface GroupResult {
-  readonly group: 'I' | 'II' | 'III' | 'IV' | 'V' | 'VI'
+  readonly group: SchemeGroup['group']
   readonly did: string
   /** Solids in the paper, mol by formula, the most first; empty where the group is absent. */
   readonly residue: Readonly<Record<string, number>>
   readonly colour: string | undefined
   readonly shown: readonly Shown[]
 }
+
+/** What is left after the other groups is looked at by itself: nothing more is thrown down by a group reagent. */
+const LAST = 'VI'
 
 /** The volume of the original solution that the scheme begins with, cm³. */
 const ORIGINAL = 2
@@ -55,16 +105,16 @@ const ORIGINAL = 2
  */
 export function runScheme(contains: Readonly<Record<string, number>>): readonly GroupResult[] {
   let tube: Tube = freshTube(contains, ORIGINAL)
-  const results: GroupResult[] = GROUPS.map(({ group, prepare, reagent, says }) => {
+  return SCHEME.map(({ group, prepare, companions, tells, says }) => {
+    if (group === LAST) return { group, did: says, residue: {}, colour: undefined, shown: [] }
     const prepared = playSteps(tube, prepare)
     // What the preparation throws down (sulfur from hydrogen sulfide) is filtered off first.
     const clear = prepare.length > 0 ? playSteps(prepared.tube, [{ do: 'filter' }]).tube : prepared.tube
-    const played = playSteps(clear, [...reagent, { do: 'filter' }])
+    const played = playSteps(clear, [...companions, ...tells, { do: 'filter' }])
     tube = played.tube
     const shown = played.shown.slice(0, -1)
     const residue = shown.at(-1)?.solids ?? {}
     const inPaper = Object.keys(residue).length > 0 ? residueOf(played.tube) : undefined
     return { group, did: says, residue, colour: inPaper?.view.solids[0]?.colour, shown }
   })
-  return [...results, { group: 'VI', did: 'what is left in the filtrate', residue: {}, colour: undefined, shown: [] }]
 }
