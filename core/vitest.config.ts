@@ -7,5 +7,11 @@ export default defineProject({
   resolve: { conditions },
   ssr: { resolve: { conditions } },
   // A busy machine is no failed test: nothing here is timed.
-  test: { name: 'core', include: ['src/**/*.test.ts'], testTimeout: 60_000, environment: 'node' },
+  test: {
+    name: 'core',
+    setupFiles: ['../scripts/seeded.mjs'],
+    include: ['src/**/*.test.ts'],
+    testTimeout: 60_000,
+    environment: 'node',
+  },
 })

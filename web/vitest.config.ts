@@ -6,5 +6,11 @@ export default defineProject({
   resolve: { conditions },
   ssr: { resolve: { conditions: ['@hop-lark/source', 'node'] } },
   // A busy machine is no failed test: nothing here is timed.
-  test: { name: 'web', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000, environment: 'happy-dom' },
+  test: {
+    name: 'web',
+    setupFiles: ['../scripts/seeded.mjs'],
+    include: ['src/**/*.test.{ts,tsx}'],
+    testTimeout: 60_000,
+    environment: 'happy-dom',
+  },
 })

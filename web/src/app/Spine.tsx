@@ -1,7 +1,8 @@
+import type { Task } from '@hop-lark/core/record'
 import type { Stage } from '@hop-lark/core/stages'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { Link, NavLink, useParams } from 'react-router'
-import { useDerived, useTask } from '../notebook/derived.ts'
+import { derive, useSettledTask } from '../notebook/derived.ts'
 import { ExamClock } from './ExamClock.tsx'
 import { Lark } from './Lark.tsx'
 import { SaveLine } from './SaveLine.tsx'
@@ -10,8 +11,11 @@ import { StageMark } from './StageMark.tsx'
 
 /** The stages of the task in the order they are done; the way around, and at its foot the clock and the save state. */
 export function Spine() {
-  const task = useTask()
-  const { stages } = useDerived()
+  return <SpineOf task={useSettledTask()} />
+}
+
+const SpineOf = memo(function SpineOf({ task }: { readonly task: Task }) {
+  const { stages } = derive(task)
   return (
     <header className="flex flex-col border-rule bg-paper max-[899px]:border-b min-[900px]:h-full min-[900px]:overflow-y-auto min-[900px]:border-r">
       <div className="flex items-center justify-between gap-2 px-5 pt-5 max-[899px]:px-4 max-[899px]:pt-3">
@@ -40,7 +44,7 @@ export function Spine() {
       </div>
     </header>
   )
-}
+})
 
 function StageLine({ stage, last }: { readonly stage: Stage; readonly last: boolean }) {
   const { taskId, stageId } = useParams()

@@ -1,8 +1,9 @@
 import type { Problem } from '@hop-lark/core/problem'
-import { type EntryObject, settleRival } from '@hop-lark/core/record'
+import { type EntryObject, settleRival, type Task } from '@hop-lark/core/record'
+import { memo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { goTo } from '../app/goTo.ts'
-import { useDerived, useTask } from '../notebook/derived.ts'
+import { derive, useSettledTask } from '../notebook/derived.ts'
 import { readAt } from '../notebook/paths.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
@@ -19,25 +20,43 @@ const MOST_AT_ONCE = 4
 
 /** What looks wrong and how to mend it: this page's things first, errors before questions before advice. */
 export function CheckCard({ about }: { readonly about: readonly string[] }) {
-  const { problems } = useDerived()
-  const mine = (problem: Problem) => about.some((id) => problem.at.startsWith(`parts.${id}`) || problem.at.startsWith(`${id}.`))
-  const inOrder = problems.toSorted(
-    (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
-  )
-  const shown = inOrder.filter((problem) => mine(problem) || problem.level !== 'advice')
-  if (shown.length === 0) return null
-  return (
-    <section aria-label="Check" className="flex flex-col gap-4">
-      {shown.slice(0, MOST_AT_ONCE).map((problem) => (
-        <ProblemNote key={`${problem.code}${problem.at}`} problem={problem} />
-      ))}
-      {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
-    </section>
-  )
+  return <Problems task={useSettledTask()} about={about} />
 }
 
-function ProblemNote({ problem }: { readonly problem: Problem }) {
-  const { stages } = useDerived()
+interface ProblemsProps {
+  readonly task: Task
+  readonly about: readonly string[]
+}
+
+const Problems = memo(
+  function Problems({ task, about }: ProblemsProps) {
+    const { problems } = derive(task)
+    const mine = (problem: Problem) => about.some((id) => problem.at.startsWith(`parts.${id}`) || problem.at.startsWith(`${id}.`))
+    const inOrder = problems.toSorted(
+      (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
+    )
+    const shown = inOrder.filter((problem) => mine(problem) || problem.level !== 'advice')
+    if (shown.length === 0) return null
+    return (
+      <section aria-label="Check" className="flex flex-col gap-4">
+        {shown.slice(0, MOST_AT_ONCE).map((problem) => (
+          <ProblemNote key={`${problem.code}${problem.at}`} task={task} problem={problem} />
+        ))}
+        {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
+      </section>
+    )
+  },
+  // Pages name what they are about anew each time they are drawn.
+  (one, other) => one.task === other.task && one.about.join() === other.about.join(),
+)
+
+interface ProblemProps {
+  readonly task: Task
+  readonly problem: Problem
+}
+
+function ProblemNote({ task, problem }: ProblemProps) {
+  const { stages } = derive(task)
   const { taskId = '' } = useParams()
   const navigate = useNavigate()
   const look = LEVELS[problem.level]
@@ -58,14 +77,13 @@ function ProblemNote({ problem }: { readonly problem: Problem }) {
         <span className="block text-[0.95rem]">{problem.says}</span>
         <span className="block text-sm text-ink-soft">{problem.mend}</span>
       </button>
-      <Mends problem={problem} />
+      <Mends task={task} problem={problem} />
     </div>
   )
 }
 
 /** The mends that one key can carry out. */
-function Mends({ problem }: { readonly problem: Problem }) {
-  const task = useTask()
+function Mends({ task, problem }: ProblemProps) {
   const { edit, write } = useNotebook.getState()
   const { offer, code, at } = problem
   if (code === 'reading.rival') {

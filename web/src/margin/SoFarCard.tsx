@@ -1,15 +1,19 @@
 import { questionTitle } from '@hop-lark/core/reckon'
-import { conclusionOf } from '@hop-lark/core/record'
+import { conclusionOf, type Task } from '@hop-lark/core/record'
+import { memo } from 'react'
 import { Link, useParams } from 'react-router'
-import { useDerived, useTask } from '../notebook/derived.ts'
+import { derive, useSettledTask } from '../notebook/derived.ts'
 import { Num } from '../ui/Num.tsx'
 import { ConcludedIons } from '../working/ConcludedIons.tsx'
 
 /** The answers as they stand. */
 export function SoFarCard() {
-  const task = useTask()
+  return <Answers task={useSettledTask()} />
+}
+
+const Answers = memo(function Answers({ task }: { readonly task: Task }) {
   const { taskId } = useParams()
-  const { answers } = useDerived().reckoning
+  const { answers } = derive(task).reckoning
   if (answers.length === 0) return null
   return (
     <section aria-label="So far" className="mt-auto">
@@ -38,4 +42,4 @@ export function SoFarCard() {
       </ul>
     </section>
   )
-}
+})

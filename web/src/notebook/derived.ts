@@ -4,6 +4,7 @@ import { type Reckoning, reckonTask } from '@hop-lark/core/reckon'
 import type { PartOf, Task } from '@hop-lark/core/record'
 import { type Stage, stagesOf } from '@hop-lark/core/stages'
 import { type Assessment, adviseNextRun, massesFrom, type NextRun, type TitrationSetting } from '@hop-lark/core/titration'
+import { useDeferredValue } from 'react'
 import { useNotebook } from './store.ts'
 
 /** Everything that follows from the record, worked out once for each state of it. */
@@ -37,6 +38,14 @@ export function useTask(): Task {
   const task = useNotebook((state) => state.task)
   if (!task) throw new Error('This page was shown before a task was open.')
   return task
+}
+
+/**
+ * The open task as what surrounds the work shows it: the page draws it when it has time, so that typing never waits for
+ * all that follows from a reading. It may be a state behind: nothing may be written from it but by name.
+ */
+export function useSettledTask(): Task {
+  return useDeferredValue(useTask())
 }
 
 export function useDerived(): Derived {

@@ -1,6 +1,6 @@
 import { type Action, guardsFor } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
-import { useState } from 'react'
+import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { focusAt } from '../../app/goTo.ts'
@@ -42,7 +42,10 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
   const change = usePartChange(part)
   const tubes = useTubes(part)
   const { sample, tube } = tubes
-  const identified = useIdentification(part, sample?.material)
+  // The drawn rack and what is told of it follow when there is time; the line and its record do at once.
+  const settled = useDeferredValue(part)
+  const settledSample = settled.samples.find(({ material }) => material === sample?.material) ?? sample
+  const identified = useIdentification(settled, sample?.material)
   const identification = sample && identified.found.get(sample.material)
   const [grid, setGrid] = useState(false)
   const solid = useIsSolid(sample?.material)
@@ -109,26 +112,34 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
       about={[part.id]}
       first={lineAt}
       board={
-        sample && (
-          <VerdictBoard part={part} sample={sample} identified={identified} guards={guards} onShow={showStep} shut={shut} />
+        settledSample && (
+          <VerdictBoard
+            part={settled}
+            sample={settledSample}
+            identified={identified}
+            guards={guards}
+            onShow={showStep}
+            shut={shut}
+          />
         )
       }
     >
-      <SampleBar part={part} sample={sample} onChoose={choose} />
+      <SampleBar part={settled} sample={sample} onChoose={choose} />
       {grid ? (
         <GridView
-          part={part}
+          part={settled}
           onShow={(tubeId) => {
             setGrid(false)
             tubes.select(tubeId)
           }}
         />
       ) : (
-        sample && (
+        sample &&
+        settledSample && (
           <>
             <AppearanceLine material={sample.material} />
-            {part.route === 'scheme' && <SchemePath part={part} sample={sample} onDid={startLine} onShow={showStep} />}
-            <Rack part={part} sample={sample} selected={tube?.id} onSelect={select} />
+            {part.route === 'scheme' && <SchemePath part={settled} sample={settledSample} onDid={startLine} onShow={showStep} />}
+            <Rack part={settled} sample={settledSample} selected={tube?.id} onSelect={select} />
             {tube ? (
               <>
                 <div className="mt-2 mb-1 flex items-center justify-between gap-3">
@@ -158,7 +169,7 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
                 {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
               </Disclosure>
             )}
-            <RackSettings part={part} />
+            <RackSettings part={settled} />
           </>
         )
       )}
