@@ -66,12 +66,13 @@ export class Bench {
     await gone
   }
 
-  /** Puts a demo task on the shelf under a new id, so that tests do not meet in it. */
-  async shelve(name: string): Promise<string> {
+  /** Puts a demo task on the shelf under a new id, so that tests do not meet in it; `change` alters it before. */
+  async shelve(name: string, change: (document: ReturnType<typeof JSON.parse>) => void = () => {}): Promise<string> {
     const document = {
       ...JSON.parse(readFileSync(join(DEMO, `${name}.hoplark.json`), 'utf8')),
       id: `t${Math.random().toString(36).slice(2, 12)}`,
     }
+    change(document)
     const response = await fetch(`${this.url}/api/tasks`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
