@@ -26,6 +26,24 @@ const titration = (fields: object) => ({
 describe('what looks wrong in a task', () => {
   it.each([
     [
+      'a reagent that is no bottle known here',
+      {
+        parts: [
+          {
+            id: 'r1',
+            kind: 'rack',
+            samples: [
+              {
+                material: 'F1',
+                tubes: [{ id: 'P1', steps: [{ do: 'warm' }, { do: 'add', reagent: 'wibble', saw: 'red ppt' }] }],
+              },
+            ],
+          },
+        ],
+      },
+      'step.unknownReagent r1.P1.2',
+    ],
+    [
       'a residue heavier than the sample',
       weighing({ withSample: '27.14', withResidue: '32.17' }),
       'weighing.residueHeavier parts.w1.withResidue',

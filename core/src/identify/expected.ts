@@ -1,4 +1,4 @@
-import { sayFact } from '../tube/index.ts'
+import { bringsUnknown, sayFact } from '../tube/index.ts'
 import { contentsBefore, playedStep } from './foretell.ts'
 import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
@@ -28,9 +28,11 @@ export function expectedIn(
     .find(({ id }) => id === tubeId)
   const hypothesis = { ions: CANDIDATES.filter(({ ion }) => ions.includes(ion)) }
   let now = tube && contentsBefore(hypothesis, tube)
+  let known = !tube?.before.some(bringsUnknown)
   if (!tube || !now) return undefined
   return tube.steps.map(({ step }) => {
-    const next = now && playedStep(now, step)
+    known = known && !bringsUnknown(step)
+    const next = known && now ? playedStep(now, step) : undefined
     now = next?.tube ?? now
     return next
       ? { saw: next.shown.facts.map(sayFact).join('; '), equations: next.shown.equations }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { readObservation } from '../observe/index.ts'
 import { runSteps } from '../tube/index.ts'
 import { featuresOf, featuresRead } from './features.ts'
-import { CANDIDATES, concludeFrom, saltOf, wholeSalts } from './index.ts'
+import { CANDIDATES, concludeFrom, expectedIn, offersFor, saltOf, wholeSalts } from './index.ts'
 import { chargeOf } from './ions.ts'
 import { identify, of, tube } from './testing/records.ts'
 
@@ -20,6 +20,35 @@ describe('a record with a slip in it', () => {
     expect(of(found, 'present')).toContain('Cu2+')
     expect(found.doubtful).toContain('A2.1')
     expect(found.gases).toEqual([{ gas: 'CO2', at: 'A2.1' }])
+  })
+})
+
+describe('a reagent that is no bottle known here', () => {
+  const known = [
+    tube('P1', ['NaOH(aq)', 'light blue ppt'], ['NaOH(aq) excess', 'insol in xs']),
+    tube('P2', ['NH3(aq)', 'pale blue ppt'], ['NH3(aq) excess', 'dissolves giving a dark blue solution']),
+  ]
+
+  it('tells nothing, from its step on, and nothing of it is doubted', () => {
+    const found = identify(...known, tube('P3', ['mystery(aq)', 'red ppt'], ['NaOH(aq) excess', 'yellow ppt']))
+    const without = identify(...known)
+    const odds = ({ ions }: typeof found) => ions.map(({ ion, probability }) => [ion, probability])
+    expect(odds(found)).toEqual(odds(without))
+    expect(found.doubtful).toEqual([])
+  })
+
+  it('what was seen before it counts', () => {
+    const found = identify(tube('P3', ['NaOH(aq)', 'light blue ppt'], ['mystery(aq)', 'red ppt']))
+    expect(found.ions.find(({ ion }) => ion === 'Cu2+')?.for).toContain('P3.1')
+  })
+
+  it('is not foretold, and no outcomes are offered', () => {
+    const samples = [{ material: 'P', tubes: [tube('P1', ['mystery(aq)', 'red ppt'], ['NaOH(aq)', ''])] }]
+    expect(expectedIn(samples, 'P1', ['Cu2+'])?.map(({ saw }) => saw)).toEqual([
+      'not known to the model',
+      'not known to the model',
+    ])
+    expect(offersFor(samples, 'P1', { do: 'warm' })).toEqual([])
   })
 })
 

@@ -1,4 +1,4 @@
-import { sayFact, type TubeStep } from '../tube/index.ts'
+import { bringsUnknown, sayFact, type TubeStep } from '../tube/index.ts'
 import { contentsBefore, playedStep } from './foretell.ts'
 import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
@@ -32,8 +32,9 @@ export function offersFor(
     .flatMap(({ tubes }) => tubes)
     .find(({ id }) => id === tubeId)
   if (!tube) return []
-  const weights = new Map<string, number>([[NOTHING, USUAL]])
   const before = [...tube.before, ...tube.steps.map((one) => one.step)]
+  if ([...before, step].some(bringsUnknown)) return []
+  const weights = new Map<string, number>([[NOTHING, USUAL]])
   for (const one of CANDIDATES) {
     const begun = contentsBefore({ ions: [one] }, { ...tube, before })
     const says =

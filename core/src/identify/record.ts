@@ -1,6 +1,6 @@
 import { type ObservedFact, readObservation } from '../observe/index.ts'
 import type { PartOf } from '../record/index.ts'
-import type { TubeStep } from '../tube/index.ts'
+import { bringsUnknown, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
 
@@ -16,7 +16,7 @@ export interface RecordedStep {
   readonly facts: readonly ObservedFact[]
   /** What the student wrote. */
   readonly saw: string
-  /** Nothing where nothing was written or understood. */
+  /** Nothing where nothing was written or understood, or where the tube holds something the bench does not know. */
   readonly seen: Features | undefined
 }
 
@@ -65,15 +65,19 @@ function rootOf(samples: readonly Sample[], tube: RackTube, own: string, depth =
 
 /** A solid's tube without a volume holds a spatula tip of it; with one, so much of its solution. */
 function recorded(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, first: RackTube, form: SampleForm): RecordedTube {
+  const before = stepsBefore(tubes, tube)
+  let known = !before.some(bringsUnknown)
   return {
     id: tube.id,
     cm3: Number(first.cm3 ?? USUAL_PORTION),
     form: form === 'solid' && first.cm3 === undefined ? 'solid' : 'solution',
-    before: stepsBefore(tubes, tube),
+    before,
     steps: tube.steps.map((step, index): RecordedStep => {
       const saw = step.saw ?? ''
       const facts = readObservation(saw).facts.map(({ fact }) => fact)
-      return { at: `${tube.id}.${index + 1}`, step: stepOf(step), facts, saw, seen: featuresRead(facts, step.do) }
+      known = known && !bringsUnknown(step)
+      const seen = known ? featuresRead(facts, step.do) : undefined
+      return { at: `${tube.id}.${index + 1}`, step: stepOf(step), facts, saw, seen }
     }),
   }
 }

@@ -51,6 +51,8 @@ describe('what was done, as it is typed at the bench', () => {
     ['let it cool', { do: 'cool' }],
     ['stood 5 min', { do: 'stand' }],
     ['filter', { do: 'filter' }],
+    ['decant', { do: 'filter' }],
+    ['swirl', { do: 'shake' }],
     ['flame test', { do: 'flame' }],
     ['lighted splint', { do: 'gas', reagent: 'lighted splint' }],
     ['gas: limewater', { do: 'gas', reagent: 'limewater' }],
@@ -68,9 +70,22 @@ describe('what was done, as it is typed at the bench', () => {
     expect(readAction('xs')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('Of which reagent?') })
   })
 
-  it('says what it does not understand', () => {
-    expect(readAction('wibble')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('“wibble”') })
+  it('says what is missing of a text without a reagent', () => {
     expect(readAction('')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('3 drops NaOH') })
+    expect(readAction('3 more drops of it')).toMatchObject({ kind: 'notUnderstood', says: expect.stringContaining('Of which') })
+  })
+
+  it.each<[string, Action]>([
+    ['3 drops dimethylglyoxime', add('dimethylglyoxime')],
+    ['excess of magnesia mixture', add('magnesia mixture', 'excess')],
+    ['2 cm3 sodium nitroprusside', add('sodium nitroprusside', '2 cm3')],
+    ['a pinch of borax', add('borax', 'solid')],
+    ['wibble', { do: 'add', reagent: 'wibble' }],
+  ])('%s: no bottle known here, kept as written, and read back the same', (text, action) => {
+    // Not taken for more of the reagent before, either.
+    const read = readAction(text, 'NaOH(aq)')
+    expect(read).toMatchObject({ kind: 'asWritten', action, says: expect.stringContaining(`“${action.reagent}”`) })
+    expect(readAction(sayAction(action))).toEqual(read)
   })
 
   it('every bottle is found by its formula and by its name, and its action is read back', () => {

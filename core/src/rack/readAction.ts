@@ -1,5 +1,5 @@
 import type { PartOf } from '../record/index.ts'
-import { gasTestNamed, REAGENTS } from '../tube/index.ts'
+import { gasTestNamed, reagentNamed } from '../tube/index.ts'
 import { findReagent } from './reagentWords.ts'
 
 type Step = PartOf<'rack'>['samples'][number]['tubes'][number]['steps'][number]
@@ -7,9 +7,10 @@ type Step = PartOf<'rack'>['samples'][number]['tubes'][number]['steps'][number]
 /** What a student typed as done, as the record keeps it. */
 export type Action = Pick<Step, 'do' | 'reagent' | 'amount' | 'order'>
 
-/** An action, or what of the text was not understood. */
+/** An action; one with a reagent that is known by nothing but the student's words; or what of the text was not understood. */
 export type ReadAction =
   | { readonly kind: 'action'; readonly action: Action }
+  | { readonly kind: 'asWritten'; readonly action: Action; readonly says: string }
   | { readonly kind: 'notUnderstood'; readonly says: string }
 
 const ACTS: readonly (readonly [pattern: RegExp, act: Action['do']])[] = [
@@ -18,9 +19,9 @@ const ACTS: readonly (readonly [pattern: RegExp, act: Action['do']])[] = [
   [/\bwarm/i, 'warm'],
   [/\b(?:cool|let\s+it\s+cool)/i, 'cool'],
   [/\b(?:stand|stood|left|leave|wait)/i, 'stand'],
-  [/\bfilter/i, 'filter'],
+  [/\b(?:filter|decant|centrifug)/i, 'filter'],
   [/\bflame/i, 'flame'],
-  [/\bshak/i, 'shake'],
+  [/\b(?:shak|stir|swirl)/i, 'shake'],
   [/\b(?:smell|waft|sniff)/i, 'smell'],
   [/\b(?:look|appearance|at\s+first)/i, 'look'],
 ]
@@ -28,9 +29,13 @@ const ACTS: readonly (readonly [pattern: RegExp, act: Action['do']])[] = [
 const EXCESS = /\b(?:xs|excess|till\s+no\s+(?:further|more)\s+change)\b/i
 const DROPS = /\b(?:(\d+|a\s+few|few|one|two|three|some)\s+)?(?:drops?|gtt)\b/i
 const VOLUME = /(\d+(?:[.,]\d+)?)\s*(?:cm3|cm³|cm\^3|ml|cc)(?![a-z0-9])/i
-const EQUAL = /\b(?:equal|same)\s+vol/i
+const EQUAL = /\b(?:equal|same)\s+vol(?:ume)?/i
 const SOLID = /\b(?:spatula|measure|solid|pinch)\b/i
 const REVERSED = /\b(?:sample|it|solution)\s+(?:in)?to\b|\breverse/i
+const AMOUNT = [EXCESS, DROPS, VOLUME, EQUAL, SOLID] as const
+/** Words that say how something is added, not what. */
+const HOW =
+  /\b(?:add(?:ed)?|more|further|another|again|a|an|few|little|some|of|the|then|same|to|in|into|with|until|till|dropwise|drop\s+by\s+drop|and|mix(?:ed)?|it)\b/gi
 /** Papers held at the mouth of the tube, not dipped. */
 const AT_MOUTH = /\b(?:damp|moist|wet|gas|mouth)\b/i
 
@@ -40,8 +45,8 @@ function amountIn(text: string, reagent: string): string {
   if (volume !== undefined) return `${volume.replace(',', '.')} cm3`
   if (EQUAL.test(text)) return 'equal'
   if (DROPS.test(text)) return 'drops'
-  if (REAGENTS[reagent]?.element !== undefined) return 'piece'
-  return REAGENTS[reagent]?.state === 's' || SOLID.test(text) ? 'solid' : 'drops'
+  if (reagentNamed(reagent)?.element !== undefined) return 'piece'
+  return reagentNamed(reagent)?.state === 's' || SOLID.test(text) ? 'solid' : 'drops'
 }
 
 const EXAMPLES = '3 drops NaOH, xs, warm with damp red litmus, boil, flame'
@@ -75,16 +80,29 @@ export function readAction(text: string, last?: string): ReadAction {
     const order = REVERSED.test(typed) ? { order: 'sample into reagent' } : {}
     return { kind: 'action', action: { do: 'add', reagent: named.formula, amount: amountIn(typed, named.formula), ...order } }
   }
-  if ((EXCESS.test(typed) || DROPS.test(typed) || VOLUME.test(typed)) && last !== undefined)
-    return { kind: 'action', action: { do: 'add', reagent: last, amount: amountIn(typed, last) } }
+  const what = whatIn(typed)
+  if (/\p{L}/u.test(what)) return asWritten(typed, what)
+  if (AMOUNT.some((pattern) => pattern.test(typed)))
+    return last === undefined
+      ? { kind: 'notUnderstood', says: 'Of which reagent? Nothing has been added in this tube yet.' }
+      : { kind: 'action', action: { do: 'add', reagent: last, amount: amountIn(typed, last) } }
+  return { kind: 'notUnderstood', says: `Type what you did, for example ${EXAMPLES}.` }
+}
+
+/** What of a text is left when how much of it was added is taken out. */
+const whatIn = (typed: string): string =>
+  [...AMOUNT, HOW]
+    .reduce((text, pattern) => text.replace(pattern, ' '), typed)
+    .replace(/[\s,.;:]+/g, ' ')
+    .trim()
+
+/** A reagent that no bottle here has the name of is kept in the student's words. */
+function asWritten(typed: string, reagent: string): ReadAction {
+  const measured = AMOUNT.some((pattern) => pattern.test(typed))
   return {
-    kind: 'notUnderstood',
-    says:
-      typed === ''
-        ? `Type what you did, for example ${EXAMPLES}.`
-        : EXCESS.test(typed) || DROPS.test(typed)
-          ? 'Of which reagent? Nothing has been added in this tube yet.'
-          : `“${typed}” names no reagent or action known here. Try ${EXAMPLES}.`,
+    kind: 'asWritten',
+    action: { do: 'add', reagent, ...(measured ? { amount: amountIn(typed, reagent) } : {}) },
+    says: `“${reagent}” is no bottle or act known here. It is kept as you wrote it, and tells the board nothing.`,
   }
 }
 
@@ -121,7 +139,9 @@ const DONE: Readonly<Record<Action['do'], string>> = {
 export function sayAction({ do: act, reagent, amount, order }: Action): string {
   const reversed = order === undefined ? '' : ', sample into reagent'
   if (act === 'add' && reagent !== undefined) {
-    if (REAGENTS[reagent]?.paper) return `${reagent} paper`
+    const bottle = reagentNamed(reagent)
+    if (bottle?.paper) return `${reagent} paper`
+    if (!bottle && amount === undefined) return reagent
     const volume = amount?.replace('cm3', 'cm³')
     return `${AMOUNT_WORDS[amount ?? 'drops']?.(reagent) ?? `${volume} ${reagent}`}${reversed}`
   }

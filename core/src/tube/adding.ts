@@ -21,6 +21,11 @@ function reagentOf(name: string | undefined): Reagent {
   )
 }
 
+/** Whether a step puts in something the bench has no bottle of: from there on, what the tube holds cannot be told. */
+export function bringsUnknown({ do: act, reagent }: TubeStep): boolean {
+  return (act === 'add' || act === 'dissolve') && reagent !== undefined && reagentNamed(reagent) === undefined
+}
+
 /** Adds a reagent to a tube, or the sample to the reagent. */
 export function add(tube: Tube, step: TubeStep): Stepped {
   const reagent = reagentOf(step.reagent)

@@ -1,3 +1,4 @@
+export { bringsUnknown } from './adding.ts'
 export { HEATED_SOLIDS } from './drySolids.ts'
 export type { Fact } from './facts.ts'
 export { residueOf } from './filtering.ts'

@@ -28,6 +28,7 @@ export function NewTaskDialog({
       onOpenChange={onOpenChange}
       title="New task"
       says="Choose the shape nearest to the task sheet; everything can be changed later."
+      wide
     >
       <NewTaskForm />
     </Dialog>
@@ -82,13 +83,13 @@ function NewTaskForm() {
         aria-label="Starting sheet"
         value={sheet}
         onValueChange={(value) => setSheet(value as StartingSheet)}
-        className="mt-4 grid grid-cols-2 gap-1 max-[599px]:grid-cols-1"
+        className="mt-4 grid grid-cols-3 gap-2 max-[799px]:grid-cols-2 max-[599px]:grid-cols-1"
       >
         {SHEETS.map((name) => (
           <RadioGroup.Item
             key={name}
             value={name}
-            className="rounded-lg border border-transparent p-3 text-left data-[state=checked]:border-hop data-[state=checked]:bg-hop-wash"
+            className="flex flex-col justify-start rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft data-[state=checked]:border-hop data-[state=checked]:bg-hop-wash"
           >
             <span className="block font-semibold">{STARTING_SHEETS[name].name}</span>
             <span className="block text-sm text-ink-soft">{STARTING_SHEETS[name].says}</span>

@@ -18,7 +18,7 @@ export function Dialog({ open, onOpenChange, title, says, wide, children }: Dial
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
-          className={`fixed top-[8vh] left-1/2 z-50 max-h-[84vh] w-[calc(100vw-2rem)] -translate-x-1/2 overflow-auto rounded-2xl border border-rule bg-sheet p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+          className={`fixed top-[5vh] left-1/2 z-50 max-h-[90vh] w-[calc(100vw-2rem)] -translate-x-1/2 overflow-auto rounded-2xl border border-rule bg-sheet p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
           {...(says ? {} : { 'aria-describedby': undefined })}
         >
           <Radix.Title className="mb-4 pr-10 text-2xl font-bold">{title}</Radix.Title>

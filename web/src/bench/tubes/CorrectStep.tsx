@@ -22,7 +22,7 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
   useEffect(() => sawField.current?.focus(), [])
   const read = readAction(did, step.reagent)
   const keep = () => {
-    if (read.kind === 'action') onKeep({ action: read.action, saw: saw.trim(), means: means.trim() })
+    if (read.kind !== 'notUnderstood') onKeep({ action: read.action, saw: saw.trim(), means: means.trim() })
   }
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) keep()
@@ -34,7 +34,7 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
       value: did,
       set: setDid,
       placeholder: '',
-      error: read.kind === 'notUnderstood' ? read.says : undefined,
+      error: read.kind !== 'action' ? read.says : undefined,
     },
     { name: 'what you saw', value: saw, set: setSaw, placeholder: 'no visible change', error: undefined },
     { name: 'what it means to you', value: means, set: setMeans, placeholder: 'left to Hop Lark', error: undefined },
@@ -59,7 +59,7 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
           ))}
         </div>
         <div className="mt-2 flex gap-2">
-          <Button onClick={keep} disabled={read.kind !== 'action'}>
+          <Button onClick={keep} disabled={read.kind === 'notUnderstood'}>
             Keep
           </Button>
           <Button look="quiet" onClick={onLeave}>

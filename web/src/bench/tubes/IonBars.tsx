@@ -26,11 +26,8 @@ export function IonBars({
             </span>
             <div>
               <div className="flex min-h-6 flex-wrap items-center gap-x-2 text-[0.92rem]">
-                {evidence.length > 0 ? (
-                  <Steps steps={evidence.slice(0, MOST_STEPS)} onShow={onShow} />
-                ) : (
-                  <span className="text-ink-soft">{ionName(ion)}</span>
-                )}
+                <span className="text-ink-soft">{ionName(ion)}</span>
+                {evidence.length > 0 && <Steps steps={evidence.slice(0, MOST_STEPS)} onShow={onShow} />}
               </div>
               <div className="h-1.5 rounded bg-hair" role="img" aria-label={`${ionName(ion)}: ${percent(probability)}`}>
                 <div className="h-1.5 rounded bg-hop" style={{ width: `${Math.round(probability * 100)}%` }} />

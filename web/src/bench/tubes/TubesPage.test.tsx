@@ -77,13 +77,23 @@ describe('the rack', () => {
   it('says what it does not understand and keeps what was typed', () => {
     openTask(ONE_JAR, <Tubes />, 'r1')
     freshPortion()
-    type(did(), 'wibble')
+    type(did(), '3 drops')
     press(did(), 'Enter')
-    expect(screen.getByText(/names no reagent or action known here/)).toBeTruthy()
+    expect(screen.getByText(/Of which reagent/)).toBeTruthy()
     expect(steps('H1')).toEqual([])
     cleanup()
     openTask(nowOpen(), <Tubes />, 'r1')
-    expect((did() as HTMLInputElement).value).toBe('wibble')
+    expect((did() as HTMLInputElement).value).toBe('3 drops')
+  })
+
+  it('keeps a reagent it has no bottle of as it was written, and says so before and after', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    type(did(), '3 drops dimethylglyoxime')
+    expect(screen.getByText(/no bottle or act known here/)).toBeTruthy()
+    keep('3 drops dimethylglyoxime', 'bright pink ppt')
+    expect(steps('H1')).toEqual([{ do: 'add', reagent: 'dimethylglyoxime', amount: 'drops', saw: 'bright pink ppt' }])
+    expect(screen.getByText(/tells nothing of the sample/)).toBeTruthy()
   })
 
   it('offers the usual outcomes of a test; a digit takes one', async () => {

@@ -7,7 +7,7 @@ import { type Draft, usePlace } from './place.ts'
 /** The line that is being typed: its words, what they are read as, and how to change them. */
 export interface StepLineState extends Draft {
   readonly action: Action | undefined
-  /** Why what was done is not understood, once there is something typed. */
+  /** Why what was done is not understood, or only kept as written, once there is something typed. */
   readonly problem: string | undefined
   readonly advice: WordingAdvice | undefined
   /** What the act that is being typed may become. */
@@ -37,13 +37,13 @@ export function useStepLine(key: string, lastReagent: string | undefined): StepL
   const didField = useRef<HTMLInputElement>(null)
   const sawField = useRef<HTMLInputElement>(null)
   const read = useMemo(() => readAction(did, lastReagent), [did, lastReagent])
-  const action = read.kind === 'action' ? read.action : undefined
+  const action = read.kind === 'notUnderstood' ? undefined : read.action
   const advice = useMemo(() => (saw === '' ? undefined : adviseWording(saw, action ?? { do: 'look' })[0]), [saw, action])
   return {
     did,
     saw,
     action,
-    problem: read.kind === 'notUnderstood' && did.trim() !== '' ? read.says : undefined,
+    problem: read.kind !== 'action' && did.trim() !== '' ? read.says : undefined,
     advice,
     completions: useMemo(() => completeAction(did), [did]),
     setDid: (text) => draft(key, { did: text, saw }),
