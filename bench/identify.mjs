@@ -1,16 +1,6 @@
 import { identifyRack } from '@hop-lark/core/identify'
+import { uniformFrom } from '@hop-lark/core/number'
 import { freshTube, runSteps } from '@hop-lark/core/tube'
-
-/** Numbers from 0 up to 1 that repeat (mulberry32). */
-function seeded(seed) {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
 
 const CATIONS = ['NH4+', 'Mg2+', 'Ca2+', 'Ba2+', 'Al3+', 'Zn2+', 'Pb2+', 'Cu2+', 'Fe2+', 'Fe3+', 'Cr3+', 'Mn2+', 'Ni2+']
 const ANIONS = ['Cl-', 'Br-', 'I-', 'SO4^2-', 'NO3-', 'SO3^2-', 'CO3^2-']
@@ -100,7 +90,7 @@ function mean(numbers) {
 
 /** Identification of simulated records with honest noise, of strengths other than the model's own. */
 export function benchIdentify(records = 300, followed = 30) {
-  const random = seeded(4)
+  const random = uniformFrom(4)
   const pick = (some) => some[Math.floor(random() * some.length)]
   const draw = () => {
     for (;;) {

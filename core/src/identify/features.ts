@@ -78,20 +78,36 @@ const withGas = (sum: Features, test: string | undefined): Features =>
 const withMark = (sum: Features, mark: string): Features =>
   sum.marks.includes(mark) ? sum : { ...sum, marks: [...sum.marks, mark] }
 
-function withForetold(sum: Features, fact: Fact): Features {
+/** What the model and a student say in the same words. */
+function withShared(sum: Features, fact: Fact | ObservedFact): Features {
   switch (fact.kind) {
     case 'precipitate':
       return { ...sum, precipitate: fact.slight ? 'slight' : 'full', colour: fact.colour }
     case 'precipitateTurns':
       return { ...sum, precipitate: 'full', colour: fact.to }
     case 'dissolves':
-      return { ...sum, fate: fact.how === 'partly' ? 'partly' : 'dissolves', solution: fact.giving }
+      return { ...sum, fate: fact.how === 'partly' ? 'partly' : 'dissolves', solution: fact.giving ?? sum.solution }
     case 'insoluble':
       return { ...sum, fate: 'insoluble' }
     case 'solution':
       return { ...sum, solution: fact.to }
     case 'decolourised':
       return { ...sum, decolourised: true }
+    case 'flame':
+      return { ...sum, flame: fact.colour }
+    case 'solidTurns':
+      return { ...sum, turned: [...sum.turned, fact.to] }
+    case 'sublimes':
+    case 'melts':
+    case 'ring':
+      return withMark(sum, fact.kind)
+    default:
+      return sum
+  }
+}
+
+function withForetold(sum: Features, fact: Fact): Features {
+  switch (fact.kind) {
     case 'gas':
       return fact.gas === 'H2O'
         ? withMark(sum, 'droplets')
@@ -100,20 +116,10 @@ function withForetold(sum: Features, fact: Fact): Features {
       return withGas(sum, RESULTS[`${fact.test} ${fact.result}`])
     case 'paper':
       return withGas(sum, `${fact.paper} ${fact.turns}`)
-    case 'flame':
-      return { ...sum, flame: fact.colour }
     case 'looks':
       return { ...sum, solution: fact.solution, solid: fact.solid }
-    case 'solidTurns':
-      return { ...sum, turned: [...sum.turned, fact.to] }
-    case 'sublimes':
-      return withMark(sum, 'sublimes')
-    case 'melts':
-      return withMark(sum, 'melts')
-    case 'ring':
-      return withMark(sum, 'ring')
     default:
-      return sum
+      return withShared(sum, fact)
   }
 }
 
@@ -130,36 +136,17 @@ export function featuresRead(facts: readonly ObservedFact[], act?: string): Feat
 
 function withSeen(sum: Features, fact: ObservedFact): Features {
   switch (fact.kind) {
-    case 'precipitate':
-      return { ...sum, precipitate: fact.slight ? 'slight' : 'full', colour: fact.colour }
-    case 'precipitateTurns':
-      return { ...sum, precipitate: 'full', colour: fact.to }
-    case 'dissolves':
-      return { ...sum, fate: fact.how === 'partly' ? 'partly' : 'dissolves', solution: fact.giving ?? sum.solution }
-    case 'insoluble':
-      return { ...sum, fate: 'insoluble' }
-    case 'solution':
-      return { ...sum, solution: fact.to }
-    case 'decolourised':
-      return { ...sum, decolourised: true }
     case 'gas':
       return fact.test === 'cobalt paper pink' ? withMark(sum, 'droplets') : withGas(sum, fact.test)
     case 'effervescence':
       return { ...sum, bubbles: true }
-    case 'flame':
-      return { ...sum, flame: fact.colour }
     case 'smell':
       return fact.of === 'rotten eggs' ? withGas(sum, 'lead paper black') : sum
     case 'solid':
       return { ...sum, solid: fact.colour }
-    case 'solidTurns':
-      return { ...sum, turned: [...sum.turned, fact.to] }
-    case 'sublimes':
-    case 'melts':
     case 'droplets':
-    case 'ring':
       return withMark(sum, fact.kind)
     default:
-      return sum
+      return withShared(sum, fact)
   }
 }

@@ -4,4 +4,5 @@ export { DECIMAL_TEXT, decimalPlaces, Exact, exact, isDecimalText, parseReading,
 export { readStrength, type Strength } from './spokenStrength.ts'
 export { fitToStep, isOnStep, stepPlaces } from './step.ts'
 export { readTyped, type TypedNumber } from './typed.ts'
+export { type Uniform, uniformFrom } from './uniform.ts'
 export { convert, type Dimension, isUnit, parseUnit, symbolOf, UNITS, type Unit } from './units.ts'

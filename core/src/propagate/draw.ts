@@ -1,14 +1,5 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
+import type { Uniform } from '../number/index.ts'
 import type { Spread } from './contribution.ts'
-
-/** Draws evenly between 0 and 1, both left out. */
-export type Uniform = () => number
-
-/** Evenly spread numbers that repeat for the same seed. */
-export function uniformFrom(seed: number): Uniform {
-  const generator = xoroshiro128plus(seed)
-  return () => ((generator.next() >>> 0) + 0.5) / 2 ** 32
-}
 
 /**
  * Draws errors of a spread.

@@ -1,6 +1,7 @@
+import { uniformFrom } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { Contribution } from './contribution.ts'
-import { drawerOf, uniformFrom } from './draw.ts'
+import { drawerOf } from './draw.ts'
 import { freshSlots, type Program, runProgram } from './program.ts'
 
 /** Bars of a histogram of equal width, from the left. */

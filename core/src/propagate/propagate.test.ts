@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { mean, quantileSorted, sampleStandardDeviation } from 'simple-statistics'
 import { describe, expect, it } from 'vitest'
-import { drawerOf, uniformFrom } from './draw.ts'
+import { uniformFrom } from '../number/index.ts'
+import { drawerOf } from './draw.ts'
 import { budgetOf, type Contribution, type Program, quantileOf, runTrials, type Spread, standardUncertainty } from './index.ts'
 
 /** y = a × b ÷ c − d */

@@ -1,6 +1,6 @@
 import { taskId } from './identity.ts'
 import { TASK_FORMAT, TASK_VERSION } from './task.ts'
-import { DEFAULT_CONVENTIONS, type Task } from './types.ts'
+import { DEFAULT_CONVENTIONS, type PartOf, type Task } from './types.ts'
 
 type Content = Pick<Task, 'materials' | 'parts' | 'questions'>
 
@@ -22,28 +22,40 @@ interface Sheet {
   readonly content: Content
 }
 
+type Titration = PartOf<'titration'>
+
+const solid = (id: string) => ({ id, label: id, form: 'solid' as const })
+const solution = (id: string) => ({ id, label: id, form: 'solution' as const })
+const portion = (material: string): Titration['flask'] => [{ material, volume: '25.0', by: 'pipette' }]
+const titration = (
+  burette: string,
+  flask: Titration['flask'],
+  runs: Titration['runs'],
+  reactions: Titration['reactions'] = [],
+): Titration => ({ id: 't1', kind: 'titration', burette, flask, reactions, runs })
+
+const ROUGH_FIRST: Titration['runs'] = [{ kind: 'rough' }, { kind: 'accurate' }]
+/** Each flask holds a weighed portion of its own. */
+const TWO_WEIGHED: Titration['runs'] = [
+  { kind: 'accurate', weighing: 'w1' },
+  { kind: 'accurate', weighing: 'w2' },
+]
+const TWO_WEIGHINGS: Task['parts'] = [
+  { id: 'w1', kind: 'weighing', of: 'S' },
+  { id: 'w2', kind: 'weighing', of: 'S' },
+]
+
 /** What a new task can start from: the usual shapes of a titration task, to be filled in. */
 export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
   'weigh-titrate': {
     name: 'Weigh, make up, titrate',
     says: 'A solid is weighed, made up in a volumetric flask, and portions of it are titrated.',
     content: {
-      materials: [
-        { id: 'F1', label: 'F1', form: 'solid' },
-        { id: 'F2', label: 'F2', form: 'solution' },
-        { id: 'F3', label: 'F3', form: 'solution' },
-      ],
+      materials: [solid('F1'), solution('F2'), solution('F3')],
       parts: [
         { id: 'w1', kind: 'weighing', of: 'F1' },
         { id: 's1', kind: 'solution', from: [{ weighing: 'w1' }], flask: '250.0', gives: 'F3' },
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'F2',
-          flask: [{ material: 'F3', volume: '25.0', by: 'pipette' }],
-          reactions: [],
-          runs: [{ kind: 'rough' }, { kind: 'accurate' }],
-        },
+        titration('F2', portion('F3'), ROUGH_FIRST),
       ],
       questions: [],
     },
@@ -52,20 +64,8 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     name: 'Direct titration',
     says: 'Portions of one solution are titrated with another.',
     content: {
-      materials: [
-        { id: 'F1', label: 'F1', form: 'solution' },
-        { id: 'F2', label: 'F2', form: 'solution' },
-      ],
-      parts: [
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'F1',
-          flask: [{ material: 'F2', volume: '25.0', by: 'pipette' }],
-          reactions: [],
-          runs: [{ kind: 'rough' }, { kind: 'accurate' }],
-        },
-      ],
+      materials: [solution('F1'), solution('F2')],
+      parts: [titration('F1', portion('F2'), ROUGH_FIRST)],
       questions: [],
     },
   },
@@ -77,21 +77,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
         { id: 'S', label: 'standard', form: 'solid' },
         { id: 'B', label: 'burette solution', form: 'solution' },
       ],
-      parts: [
-        { id: 'w1', kind: 'weighing', of: 'S' },
-        { id: 'w2', kind: 'weighing', of: 'S' },
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'B',
-          flask: [],
-          reactions: [],
-          runs: [
-            { kind: 'accurate', weighing: 'w1' },
-            { kind: 'accurate', weighing: 'w2' },
-          ],
-        },
-      ],
+      parts: [...TWO_WEIGHINGS, titration('B', [], TWO_WEIGHED)],
       questions: [],
     },
   },
@@ -99,28 +85,13 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     name: 'Back titration',
     says: 'A weighed solid is dissolved in a known portion of acid, and what is left over is titrated.',
     content: {
-      materials: [
-        { id: 'S', label: 'S', form: 'solid' },
-        { id: 'A', label: 'A', form: 'solution', solute: 'HCl' },
-        { id: 'B', label: 'B', form: 'solution', solute: 'NaOH' },
-      ],
+      materials: [solid('S'), { ...solution('A'), solute: 'HCl' }, { ...solution('B'), solute: 'NaOH' }],
       parts: [
-        { id: 'w1', kind: 'weighing', of: 'S' },
-        { id: 'w2', kind: 'weighing', of: 'S' },
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'B',
-          flask: [{ material: 'A', volume: '25.0', by: 'pipette' }],
-          reactions: [
-            { equation: 'CaCO3 + 2H+ -> Ca2+ + H2O + CO2', role: 'before' },
-            { equation: 'H+ + OH- -> H2O', role: 'titration' },
-          ],
-          runs: [
-            { kind: 'accurate', weighing: 'w1' },
-            { kind: 'accurate', weighing: 'w2' },
-          ],
-        },
+        ...TWO_WEIGHINGS,
+        titration('B', portion('A'), TWO_WEIGHED, [
+          { equation: 'CaCO3 + 2H+ -> Ca2+ + H2O + CO2', role: 'before' },
+          { equation: 'H+ + OH- -> H2O', role: 'titration' },
+        ]),
       ],
       questions: [],
     },
@@ -129,7 +100,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     name: 'Heating to constant mass',
     says: 'A solid is heated, cooled and weighed until two masses agree.',
     content: {
-      materials: [{ id: 'S', label: 'S', form: 'solid' }],
+      materials: [solid('S')],
       parts: [{ id: 'h1', kind: 'heating', of: 'S', masses: [], lost: 'H2O' }],
       questions: [],
     },
@@ -138,10 +109,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     name: 'Temperature run',
     says: 'Temperature after each portion; two lines cross where one has neutralised the other.',
     content: {
-      materials: [
-        { id: 'A', label: 'A', form: 'solution' },
-        { id: 'B', label: 'B', form: 'solution' },
-      ],
+      materials: [solution('A'), solution('B')],
       parts: [
         {
           id: 'm1',
@@ -177,7 +145,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     name: 'Unknowns',
     says: 'Samples in test tubes: what was done and seen, and which ions that shows.',
     content: {
-      materials: [{ id: 'P', label: 'P', form: 'solution' }],
+      materials: [solution('P')],
       parts: [{ id: 'r1', kind: 'rack', title: 'Tubes', samples: [{ material: 'P', tubes: [] }] }],
       questions: [{ id: 'q1', find: { quantity: 'ions', in: 'P' } }],
     },

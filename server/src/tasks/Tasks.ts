@@ -1,30 +1,9 @@
 import { readTask, type Task } from '@hop-lark/core/record'
-import { type Summary, summariseTask } from '@hop-lark/core/stages'
+import { type KeptTask, type ShelfLine, summariseTask } from '@hop-lark/core/stages'
 import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
 import { defineTasks, type TaskModel } from './TaskModel.ts'
-
-/** A task as the API tells it. */
-export interface StoredTask {
-  readonly id: string
-  readonly version: number
-  readonly document: Task
-  readonly created: string
-  readonly updated: string
-  readonly archived: string | null
-}
-
-/** A line of the shelf. */
-export interface ShelfLine {
-  readonly id: string
-  readonly title: string
-  readonly version: number
-  readonly summary: Summary
-  readonly created: string
-  readonly updated: string
-  readonly archived: string | null
-}
 
 export interface ShelfQuery {
   readonly search: string
@@ -45,7 +24,7 @@ function shelfLine({ id, title, version, summary, created, updated, archived }: 
   }
 }
 
-export function storedTask({ id, version, document, created, updated, archived }: TaskModel): StoredTask {
+export function storedTask({ id, version, document, created, updated, archived }: TaskModel): KeptTask {
   return {
     id,
     version,
@@ -109,7 +88,7 @@ export class Tasks {
   }
 
   /** Puts a task on the shelf. One whose id is taken already becomes a task of its own. */
-  async create(document: unknown): Promise<StoredTask> {
+  async create(document: unknown): Promise<KeptTask> {
     const task = readTask(document)
     return this.database.transaction(async (transaction) => {
       const taken = await this.tasks.count({ where: { id: task.id }, transaction })
@@ -135,13 +114,13 @@ export class Tasks {
   }
 
   /** A second task with the same record, under a new id. */
-  async duplicate(id: string): Promise<StoredTask> {
+  async duplicate(id: string): Promise<KeptTask> {
     const { document } = await this.find(id)
     return this.create({ ...document, id: this.newId(), title: `${document.title} (copy)`.slice(0, 300) })
   }
 
   /** Takes a task off the shelf, or puts it back. Nothing in it changes. */
-  async setArchived(id: string, archived: boolean): Promise<StoredTask> {
+  async setArchived(id: string, archived: boolean): Promise<KeptTask> {
     const row = await this.find(id)
     await row.update({ archived: archived ? (row.archived ?? this.now()) : null })
     return storedTask(row)

@@ -28,7 +28,8 @@ class FakeServer {
 
   readonly load: OutboxOptions['api']['load'] = async (id) => {
     this.check()
-    return { id, version: this.version, document: this.document, updated: '2026-05-12T10:00:00.000Z', archived: null }
+    const now = '2026-05-12T10:00:00.000Z'
+    return { id, version: this.version, document: this.document, created: now, updated: now, archived: null }
   }
 
   readonly editsSince: OutboxOptions['api']['editsSince'] = async (_, version) => {

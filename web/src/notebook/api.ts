@@ -1,25 +1,5 @@
-import type { Task } from '@hop-lark/core/record'
-import type { Summary } from '@hop-lark/core/stages'
+import type { KeptTask, ShelfLine } from '@hop-lark/core/stages'
 import type { Operation } from 'rfc6902'
-
-/** A task as the server has it. */
-export interface ServerTask {
-  readonly id: string
-  readonly version: number
-  readonly document: Task
-  readonly updated: string
-  readonly archived: string | null
-}
-
-export interface ShelfLine {
-  readonly id: string
-  readonly title: string
-  readonly version: number
-  readonly summary: Summary
-  readonly created: string
-  readonly updated: string
-  readonly archived: string | null
-}
 
 export interface ShelfPage {
   readonly tasks: readonly ShelfLine[]
@@ -107,11 +87,11 @@ const at = (id: string) => `/tasks/${encodeURIComponent(id)}`
 export const api = {
   list: (search: string, archived: boolean, page: number) =>
     ask<ShelfPage>('GET', `/tasks?${new URLSearchParams({ search, archived: String(archived), page: String(page) })}`),
-  create: (document: unknown) => ask<ServerTask>('POST', '/tasks', { document }),
-  load: (id: string) => ask<ServerTask>('GET', at(id)),
-  duplicate: (id: string) => ask<ServerTask>('POST', `${at(id)}/duplicate`),
-  archive: (id: string) => ask<ServerTask>('POST', `${at(id)}/archive`),
-  restore: (id: string) => ask<ServerTask>('POST', `${at(id)}/restore`),
+  create: (document: unknown) => ask<KeptTask>('POST', '/tasks', { document }),
+  load: (id: string) => ask<KeptTask>('GET', at(id)),
+  duplicate: (id: string) => ask<KeptTask>('POST', `${at(id)}/duplicate`),
+  archive: (id: string) => ask<KeptTask>('POST', `${at(id)}/archive`),
+  restore: (id: string) => ask<KeptTask>('POST', `${at(id)}/restore`),
   destroy: (id: string, title: string) => ask<undefined>('DELETE', at(id), { title }),
   fileAddress: (id: string) => `/api${at(id)}/file`,
   editsSince: (id: string, version: number) =>

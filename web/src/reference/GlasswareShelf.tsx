@@ -1,4 +1,5 @@
 import { BURETTES, CYLINDERS, FLASKS, type GlassRow, PIPETTES } from '@hop-lark/core/glassware'
+import { ColumnHeads } from '../ui/ColumnHeads.tsx'
 
 const KINDS: readonly (readonly [title: string, standard: string, rows: readonly GlassRow[]])[] = [
   ['Burettes', 'ISO 385', BURETTES],
@@ -19,22 +20,14 @@ export function GlasswareShelf({ sought }: { readonly sought: string }) {
         {title} <span className="ml-1 font-sans text-sm font-normal text-ink-soft">{standard}</span>
       </h3>
       <table className="w-full border-collapse text-[0.95rem]">
-        <thead>
-          <tr className="border-b-[1.5px] border-ink text-right">
-            <th scope="col" className="py-1 text-left font-semibold">
-              Capacity / cm³
-            </th>
-            <th scope="col" className="py-1 font-semibold">
-              Division / cm³
-            </th>
-            <th scope="col" className="py-1 font-semibold">
-              Class A / ± cm³
-            </th>
-            <th scope="col" className="py-1 font-semibold">
-              Class B / ± cm³
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads
+          columns={[
+            { says: 'Capacity / cm³' },
+            { says: 'Division / cm³', align: 'right' },
+            { says: 'Class A / ± cm³', align: 'right' },
+            { says: 'Class B / ± cm³', align: 'right' },
+          ]}
+        />
         <tbody className="num">
           {rows.map(({ capacity, division, tolerance }) => (
             <tr key={capacity} className="border-b border-hair text-right">

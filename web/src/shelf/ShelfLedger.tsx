@@ -1,9 +1,9 @@
-import type { StageState } from '@hop-lark/core/stages'
+import type { ShelfLine, StageState } from '@hop-lark/core/stages'
 import { format, isThisYear, isToday } from 'date-fns'
 import { Link } from 'react-router'
 import { StageMark } from '../app/StageMark.tsx'
-import type { ShelfLine } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
+import { ColumnHeads } from '../ui/ColumnHeads.tsx'
 import { Num } from '../ui/Num.tsx'
 import { TaskMenu } from './TaskMenu.tsx'
 import type { Shelf } from './useShelf.ts'
@@ -34,25 +34,16 @@ export function ShelfLedger({ shelf, archived, search, onNew, onPage }: ShelfLed
   return (
     <>
       <table className="w-full border-collapse">
-        <thead className="max-[699px]:sr-only">
-          <tr className="border-b-2 border-ink text-left text-sm">
-            <th scope="col" className="py-2 pr-4 font-semibold">
-              Task
-            </th>
-            <th scope="col" className="py-2 pr-4 font-semibold">
-              Changed
-            </th>
-            <th scope="col" className="py-2 pr-4 font-semibold">
-              How far
-            </th>
-            <th scope="col" className="py-2 text-right font-semibold">
-              Answers so far
-            </th>
-            <th scope="col" className="w-10">
-              <span className="sr-only">More</span>
-            </th>
-          </tr>
-        </thead>
+        <ColumnHeads
+          className="max-[699px]:sr-only"
+          columns={[
+            { says: 'Task' },
+            { says: 'Changed' },
+            { says: 'How far' },
+            { says: 'Answers so far', align: 'right' },
+            { says: 'More', unseen: true, width: 'w-10' },
+          ]}
+        />
         <tbody>
           {tasks.map((line) => (
             <Line key={line.id} line={line} onChanged={shelf.again} />

@@ -1,7 +1,8 @@
+import type { ShelfLine } from '@hop-lark/core/stages'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { ApiError, api, type ShelfPage as Page, type ShelfLine } from '../notebook/api.ts'
+import { ApiError, api, type ShelfPage as Page } from '../notebook/api.ts'
 import { ShelfPage } from './ShelfPage.tsx'
 
 afterEach(() => {
@@ -77,6 +78,7 @@ describe('the shelf', () => {
       id: 'new',
       version: 0,
       document: document as never,
+      created: '',
       updated: '',
       archived: null,
     }))

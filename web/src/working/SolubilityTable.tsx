@@ -3,6 +3,7 @@ import { type SolubilityTrend, solubilityTrends, unitSymbol } from '@hop-lark/co
 import { useMemo } from 'react'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { Formula } from '../ui/Chem.tsx'
+import { ColumnHeads } from '../ui/ColumnHeads.tsx'
 import { Num } from '../ui/Num.tsx'
 
 const FIGURES = 3
@@ -17,7 +18,6 @@ export function SolubilityTable() {
 }
 
 function Trend({ trend }: { readonly trend: SolubilityTrend }) {
-  const head = 'py-1.5 pl-4 text-right text-sm font-semibold'
   return (
     <section aria-label={`${trend.salt} in several solutions`} className="mb-9">
       <h2 className="border-b-[1.5px] border-ink pb-2 text-xl font-bold">
@@ -26,25 +26,15 @@ function Trend({ trend }: { readonly trend: SolubilityTrend }) {
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: on a phone the table is scrolled sideways, by keys too */}
       <section className="overflow-x-auto" aria-label="Solubilities" tabIndex={0}>
         <table className="w-full border-collapse">
-          <thead>
-            <tr className="border-b border-rule align-bottom">
-              <th scope="col" className="py-1.5 text-left text-sm font-semibold">
-                Solution
-              </th>
-              <th scope="col" className="py-1.5 pl-4 text-left text-sm font-semibold">
-                Also in it
-              </th>
-              <th scope="col" className={head}>
-                Ionic strength / {unitSymbol('mol/dm3')}
-              </th>
-              <th scope="col" className={head}>
-                Solubility / {unitSymbol('mol/dm3')}
-              </th>
-              <th scope="col" className={head}>
-                Product
-              </th>
-            </tr>
-          </thead>
+          <ColumnHeads
+            columns={[
+              { says: 'Solution' },
+              { says: 'Also in it' },
+              { says: `Ionic strength / ${unitSymbol('mol/dm3')}`, align: 'right' },
+              { says: `Solubility / ${unitSymbol('mol/dm3')}`, align: 'right' },
+              { says: 'Product', align: 'right' },
+            ]}
+          />
           <tbody>
             {trend.rows.map(({ material, label, background, ionicStrength, solubility, product }) => (
               <tr key={material} className="border-b border-hair">

@@ -4,6 +4,7 @@ import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
 import type { PartOf } from '@hop-lark/core/record'
 import { useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
@@ -28,25 +29,15 @@ export function SpotTable({ part, read }: SpotTableProps) {
   const unit = part.unit ?? 'cm'
   return (
     <table className="w-full table-fixed border-collapse">
-      <thead>
-        <tr className="border-b-[1.5px] border-ink text-left align-bottom text-sm">
-          <th scope="col" className="py-1 font-semibold">
-            Sample
-          </th>
-          <th scope="col" className="w-[4.2rem] py-1 pr-1.5 text-right font-semibold">
-            Spot / {unit}
-          </th>
-          <th scope="col" className="w-[3.4rem] py-1 pr-1.5 text-right font-semibold">
-            Rf
-          </th>
-          <th scope="col" className="w-[3.6rem] py-1 text-center font-semibold">
-            Known
-          </th>
-          <th scope="col" className="w-[8.4rem] max-[599px]:w-10">
-            <span className="sr-only">Colour and take out</span>
-          </th>
-        </tr>
-      </thead>
+      <ColumnHeads
+        columns={[
+          { says: 'Sample' },
+          { says: `Spot / ${unit}`, align: 'right', width: 'w-[4.2rem]' },
+          { says: 'Rf', align: 'right', width: 'w-[3.4rem]' },
+          { says: 'Known', align: 'center', width: 'w-[3.6rem]' },
+          { says: 'Colour and take out', unseen: true, width: 'w-[8.4rem] max-[599px]:w-10' },
+        ]}
+      />
       <tbody>
         {part.spots.map(({ label, distance, known = false, colour }, index) => (
           <tr key={index} className="border-b border-hair">

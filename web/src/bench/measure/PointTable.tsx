@@ -2,6 +2,7 @@ import { isDecimalText } from '@hop-lark/core/number'
 import { entryText, type PartOf } from '@hop-lark/core/record'
 import { useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
@@ -23,19 +24,13 @@ export function PointTable({
   const change = usePartChange(part)
   return (
     <table className="w-full border-collapse">
-      <thead>
-        <tr className="border-b-[1.5px] border-ink text-right align-bottom text-sm">
-          <th scope="col" className="w-[42%] py-1 pr-1.5 font-semibold">
-            {xHead}
-          </th>
-          <th scope="col" className="w-[42%] py-1 pr-1.5 font-semibold">
-            {yHead}
-          </th>
-          <th scope="col">
-            <span className="sr-only">Take out</span>
-          </th>
-        </tr>
-      </thead>
+      <ColumnHeads
+        columns={[
+          { says: xHead, align: 'right', width: 'w-[42%]' },
+          { says: yHead, align: 'right', width: 'w-[42%]' },
+          { says: 'Take out', unseen: true },
+        ]}
+      />
       <tbody>
         {part.points.map(([x, y], index) => (
           <tr key={index} className="border-b border-hair">

@@ -4,6 +4,7 @@ import { type PartOf, sampleForms } from '@hop-lark/core/record'
 import { useEffect, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { EquationText } from '../../ui/Chem.tsx'
+import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { chemistry } from './chemistry.ts'
 import { DidText } from './DidText.tsx'
@@ -46,19 +47,7 @@ export function ExpectedPanel({ part, tube: recorded, planned }: ExpectedPanelPr
       )}
       {ions.length > 0 && typeof expected === 'object' && (
         <table className="mt-2 w-full border-collapse" data-testid="expected">
-          <thead>
-            <tr className="border-b border-ink text-left">
-              <th scope="col" className="eyebrow py-1 pr-3">
-                Did
-              </th>
-              <th scope="col" className="eyebrow py-1 pr-3">
-                Should show
-              </th>
-              <th scope="col" className="eyebrow py-1">
-                You saw
-              </th>
-            </tr>
-          </thead>
+          <ColumnHeads eyebrow columns={[{ says: 'Did' }, { says: 'Should show' }, { says: 'You saw' }]} />
           <tbody>
             {tube.steps.map((step, index) => (
               <tr key={index} className="border-b border-hair align-top">

@@ -1,6 +1,7 @@
 import { gridOf } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
+import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { DidText } from './DidText.tsx'
 import { SawText } from './SawText.tsx'
 
@@ -17,18 +18,12 @@ export function GridView({ part, onShow }: GridViewProps) {
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-[0.92rem] leading-snug" data-testid="grid">
-        <thead>
-          <tr className="border-b-[1.5px] border-ink text-left">
-            <th scope="col" className="py-1 pr-3 font-semibold">
-              Test
-            </th>
-            {part.samples.map(({ material }) => (
-              <th key={material} scope="col" className="min-w-24 py-1 pr-3 font-semibold">
-                {materialLabel(task, material)}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <ColumnHeads
+          columns={[
+            { says: 'Test' },
+            ...part.samples.map(({ material }) => ({ id: material, says: materialLabel(task, material), width: 'min-w-24' })),
+          ]}
+        />
         <tbody>
           {rows.map(({ test, from, actions, cells }) => (
             <tr key={test} className="border-b border-hair align-top">

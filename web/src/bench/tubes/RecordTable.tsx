@@ -5,6 +5,7 @@ import { Pencil } from 'lucide-react'
 import { memo, useEffect, useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { EquationText } from '../../ui/Chem.tsx'
+import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { IconButton, TakeOutButton } from '../../ui/IconButton.tsx'
 import { CorrectStep } from './CorrectStep.tsx'
 import { DidText } from './DidText.tsx'
@@ -40,22 +41,16 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
     )
   return (
     <table ref={table} className="w-full table-fixed border-collapse max-[599px]:block">
-      <thead className="max-[599px]:sr-only">
-        <tr className="border-b-[1.5px] border-ink text-left">
-          <th scope="col" className="eyebrow w-[24%] py-1">
-            Did
-          </th>
-          <th scope="col" className="eyebrow w-[33%] py-1">
-            Saw
-          </th>
-          <th scope="col" className="eyebrow py-1">
-            Means
-          </th>
-          <th scope="col" className="w-[4.2rem]">
-            <span className="sr-only">Correct and take out</span>
-          </th>
-        </tr>
-      </thead>
+      <ColumnHeads
+        eyebrow
+        className="max-[599px]:sr-only"
+        columns={[
+          { says: 'Did', width: 'w-[24%]' },
+          { says: 'Saw', width: 'w-[33%]' },
+          { says: 'Means' },
+          { says: 'Correct and take out', unseen: true, width: 'w-[4.2rem]' },
+        ]}
+      />
       <tbody className="max-[599px]:block">
         {tube.steps.map((step, index) =>
           correcting === index ? (

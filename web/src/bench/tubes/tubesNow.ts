@@ -25,7 +25,7 @@ export function nowAtTheRack(given: NowOf): Now {
 function action({ sample, tube, identification, shut }: NowOf): Now {
   if (!sample)
     return { title: 'Name the first sample.', says: 'A solution or a solid; then how it looks, and a fresh portion of it.' }
-  if (!tube) return { title: 'Take a fresh portion.', says: 'About 1 cm³, in a clean tube. P makes one.' }
+  if (!tube) return { title: 'Take a fresh portion.', says: 'About 1 cm³, in a clean tube. The key P makes one.' }
   const unwritten = tube.steps.findIndex(({ saw }) => !saw)
   if (unwritten >= 0) return { title: `Write down what you see in ${tube.id}.`, says: 'No visible change is an observation too.' }
   const last = tube.steps.at(-1)
