@@ -61,3 +61,9 @@ export function typeInto(label: string, text: string): void {
   fireEvent.change(field, { target: { value: text } })
   fireEvent.keyDown(field, { key: 'Enter' })
 }
+
+/** Takes a choice from the list of a name, by keys. */
+export function choose(label: string, option: string | RegExp): void {
+  fireEvent.keyDown(screen.getByRole('combobox', { name: label }), { key: 'Enter' })
+  fireEvent.keyDown(screen.getByRole('option', { name: option }), { key: 'Enter' })
+}

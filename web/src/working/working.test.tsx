@@ -1,8 +1,6 @@
-import type { Question } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
 import { LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
-import { type ASKABLE, askedOf, placesFor, questionFrom } from './askable.ts'
 import { WorkOutPage } from './WorkOutPage.tsx'
 
 afterEach(cleanup)
@@ -144,73 +142,5 @@ describe('how sure', () => {
     openTask(VINEGAR, <WorkOutPage />, 'work-out')
     const section = screen.getByRole('region', { name: 'Concentration of ethanoic acid in V' })
     expect(within(section).queryByRole('button', { name: 'How sure' })).toBeNull()
-  })
-})
-
-const EVERY_KIND: readonly Question[] = [
-  { id: 'a', find: { quantity: 'molarMass', of: 'F1' }, unit: 'g/mol' },
-  { id: 'b', find: { quantity: 'percentError', answer: 'q2', accepted: '12.9' }, unit: '%' },
-  { id: 'c', find: { quantity: 'perItem', of: 'Fe', in: 'F1', items: 5 }, unit: 'mg' },
-  {
-    id: 'd',
-    find: {
-      quantity: 'massToWeigh',
-      of: 'KIO3',
-      concentration: { value: '0.0500', unit: 'mol/dm3' },
-      volume: { value: '250', unit: 'cm3' },
-    },
-    unit: 'g',
-  },
-  {
-    id: 'e',
-    find: {
-      quantity: 'solubilityProduct',
-      of: 'Ca(IO3)2',
-      in: 'F2',
-      added: { species: 'IO3-', concentration: { value: '0.0100', unit: 'mol/dm3' } },
-    },
-  },
-  { id: 'f', find: { quantity: 'solubility', of: 'Ca(IO3)2', in: 'F2' }, unit: 'mol/dm3' },
-  { id: 'g', find: { quantity: 'gradient', in: 'm1', at: '30' } },
-  { id: 'h', find: { quantity: 'rise', in: 'm1' }, figures: 4 },
-]
-
-describe('a question on its form', () => {
-  it.each([...LAWN_SAND.questions, ...VINEGAR.questions, ...EVERY_KIND])('comes back as it was: $id', (question: Question) => {
-    expect(questionFrom(question.id, askedOf(question))).toEqual(question)
-  })
-
-  it('can be asked of the places a task has', () => {
-    const places = (quantity: keyof typeof ASKABLE) => placesFor(LAWN_SAND, quantity).map(({ value }) => value)
-    expect(places('meanTitre')).toEqual(['t1'])
-    expect(places('concentration')).toEqual(['F2', 'F3', 'F4'])
-    expect(places('amount')).toEqual(['F4', 'w1', 't1/flask', 't1/titre'])
-    expect(places('massPercent')[0]).toBe('F1')
-  })
-
-  it.each([
-    ['percentError', { answer: 'q2', accepted: 'much' }],
-    ['perItem', { items: '0' }],
-    ['massToWeigh', { strength: 'strong', volume: '250' }],
-  ] as const)('is not asked while the form lacks something: %s', (quantity, extra) => {
-    expect(questionFrom('q', { quantity, of: 'Fe', in: 'F1', unit: '', figures: 'usual', text: '', extra })).toBeUndefined()
-  })
-
-  it('reads a strength as it is spoken of', () => {
-    const extra = { strength: 'a twentieth molar', volume: '250' }
-    expect(
-      questionFrom('q', { quantity: 'massToWeigh', of: 'KIO3', in: '', unit: 'g', figures: 'usual', text: '', extra })?.find,
-    ).toMatchObject({ concentration: { value: '0.0500', unit: 'mol/dm3' }, volume: { value: '250', unit: 'cm3' } })
-  })
-
-  it('writes no species for a mean titre', () => {
-    expect(
-      questionFrom('q', { quantity: 'meanTitre', of: 'Fe', in: 't1', unit: 'cm3', figures: '4', text: ' ', extra: {} }),
-    ).toEqual({
-      id: 'q',
-      find: { quantity: 'meanTitre', in: 't1' },
-      unit: 'cm3',
-      figures: 4,
-    })
   })
 })

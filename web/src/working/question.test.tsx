@@ -1,0 +1,208 @@
+import { type Question, readTask, type Task } from '@hop-lark/core/record'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
+import jars from '../../../demo/four-jars.hoplark.json'
+import limewater from '../../../demo/limewater-in-three-waters.hoplark.json'
+import { changed, choose, LAWN_SAND, nowOpen, openTask, typeInto, withoutLayout } from '../testing/openTask.tsx'
+import { ASKABLE, type Askable, type Asked, askedOf, placesFor, questionFrom } from './askable.ts'
+import { QuestionDialog } from './QuestionDialog.tsx'
+
+beforeAll(() => {
+  withoutLayout()
+  Element.prototype.scrollIntoView = () => {}
+})
+afterEach(cleanup)
+
+const DEMO = import.meta.glob<object>('../../../demo/*.hoplark.json', { eager: true, import: 'default' })
+const JARS = readTask(jars)
+
+const asked = (quantity: Askable, more: Partial<Asked> = {}): Asked => ({
+  quantity,
+  of: '',
+  in: '',
+  unit: ASKABLE[quantity].units[0],
+  figures: 'usual',
+  text: '',
+  extra: {},
+  ...more,
+})
+
+const EVERY_KIND: readonly Question[] = [
+  { id: 'a', find: { quantity: 'molarMass', of: 'F1' }, unit: 'g/mol' },
+  { id: 'b', find: { quantity: 'percentError', answer: 'q2', accepted: '12.9' }, unit: '%' },
+  { id: 'c', find: { quantity: 'perItem', of: 'Fe', in: 'F1', items: 5 }, unit: 'mg' },
+  {
+    id: 'd',
+    find: {
+      quantity: 'massToWeigh',
+      of: 'KIO3',
+      concentration: { value: '0.0500', unit: 'mol/dm3' },
+      volume: { value: '250', unit: 'cm3' },
+    },
+    unit: 'g',
+  },
+  {
+    id: 'e',
+    find: {
+      quantity: 'solubilityProduct',
+      of: 'Ca(IO3)2',
+      in: 'F2',
+      added: { species: 'IO3-', concentration: { value: '0.0100', unit: 'mol/dm3' } },
+    },
+  },
+  { id: 'f', find: { quantity: 'solubility', of: 'Ca(IO3)2', in: 'F2' }, unit: 'mol/dm3' },
+  { id: 'g', find: { quantity: 'gradient', in: 'm1', at: '30' } },
+  { id: 'h', find: { quantity: 'rise', in: 'm1' }, figures: 4 },
+]
+
+describe('a question as the form has it', () => {
+  it.each(EVERY_KIND)('comes back as it was: $id', (question) => {
+    expect(questionFrom(question.id, askedOf(question))).toEqual(question)
+  })
+
+  it.each(Object.entries(DEMO).map(([file, content]) => [file.replace(/.*\//, ''), readTask(content)] as const))(
+    'every question of %s goes through the form and comes back as it was',
+    (_, task) => {
+      for (const { own: _own, ...question } of task.questions) {
+        const { unit, ...back } = questionFrom(question.id, askedOf(question)) ?? { id: 'none', unit: '' }
+        const { unit: had, ...plain } = question
+        expect(back).toEqual(plain)
+        // A question without a unit is given the usual one.
+        if (had !== undefined) expect(unit).toBe(had)
+      }
+    },
+  )
+
+  it.each<[string, Asked]>([
+    ['no species', asked('concentration', { in: 'F2' })],
+    ['no place', asked('concentration', { of: 'Fe' })],
+    ['no answer to compare with', asked('percentError', { extra: { accepted: '12.9' } })],
+    ['an accepted value that is no number', asked('percentError', { extra: { answer: 'q1', accepted: 'twelve' } })],
+    ['half a tablet', asked('perItem', { of: 'Fe', in: 'T', extra: { items: '2.5' } })],
+    ['no tablets', asked('perItem', { of: 'Fe', in: 'T', extra: { items: '0' } })],
+    ['no strength', asked('massToWeigh', { of: 'NaCl', extra: { volume: '250' } })],
+    ['no volume', asked('massToWeigh', { of: 'NaCl', extra: { strength: '0.05' } })],
+  ])('is not asked while there is %s', (_, form) => {
+    expect(questionFrom('q', form)).toBeUndefined()
+  })
+
+  it.each<[Asked, object]>([
+    [asked('molarMass', { in: 'F1' }), { quantity: 'molarMass', of: 'F1' }],
+    [asked('gradient', { in: 'm1', extra: { at: '30' } }), { quantity: 'gradient', in: 'm1', at: '30' }],
+    [asked('gradient', { in: 'm1', extra: { at: 'the start' } }), { quantity: 'gradient', in: 'm1' }],
+    [
+      asked('massToWeigh', { of: 'NaCl', extra: { strength: 'a twentieth molar', volume: '0,5 dm3' } }),
+      {
+        quantity: 'massToWeigh',
+        of: 'NaCl',
+        concentration: { value: '0.0500', unit: 'mol/dm3' },
+        volume: { value: '0.5', unit: 'dm3' },
+      },
+    ],
+    [
+      asked('massToWeigh', { of: 'NaCl', extra: { strength: 'M/20', volume: '250' } }),
+      {
+        quantity: 'massToWeigh',
+        of: 'NaCl',
+        concentration: { value: '0.0500', unit: 'mol/dm3' },
+        volume: { value: '250', unit: 'cm3' },
+      },
+    ],
+    [
+      asked('solubility', { of: 'Ca(OH)2', in: 'L', extra: { added: 'OH-', addedStrength: '0.0100 mol/dm3' } }),
+      {
+        quantity: 'solubility',
+        of: 'Ca(OH)2',
+        in: 'L',
+        added: { species: 'OH-', concentration: { value: '0.0100', unit: 'mol/dm3' } },
+      },
+    ],
+  ])('%# is read as it was meant', (form, find) => {
+    expect(questionFrom('q', form)?.find).toEqual(find)
+  })
+
+  it.each<[Askable, Task, RegExp]>([
+    ['meanTitre', LAWN_SAND, /^the titration$|Titrate/],
+    ['concentration', LAWN_SAND, /^F|acid/],
+    ['amount', LAWN_SAND, /the whole flask of|weighed|conical flask|mean titre/],
+    ['ions', JARS, /Jar|Yellow/],
+    ['solubility', readTask(limewater), /./],
+  ])('%s can be asked of', (quantity, task, says) => {
+    const places = placesFor(task, quantity)
+    expect(places.length).toBeGreaterThan(0)
+    for (const place of places) expect(place.says).toMatch(says)
+  })
+
+  it('a mass to weigh is asked of no place', () => {
+    expect(placesFor(LAWN_SAND, 'massToWeigh')).toEqual([])
+  })
+})
+
+describe('the dialog of a question', () => {
+  it('asks a new one: quantity, species and place', () => {
+    const onClose = vi.fn()
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={onClose} />)
+    const before = nowOpen().questions.length
+    expect(screen.getByRole('button', { name: 'Ask it' })).toHaveProperty('disabled', true)
+    choose('Quantity', 'percentage by mass, purity')
+    typeInto('Of (element, ion or formula)', 'Fe')
+    choose('In', /F1/)
+    choose('Figures', '4')
+    typeInto('In the task’s words (optional)', 'How much iron?')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    expect(nowOpen().questions).toHaveLength(before + 1)
+    expect(nowOpen().questions.at(-1)).toMatchObject({
+      find: { quantity: 'massPercent', of: 'Fe', in: 'F1' },
+      unit: '%',
+      figures: 4,
+      text: 'How much iron?',
+    })
+    expect(onClose).toHaveBeenCalled()
+  })
+
+  it('says what is wrong with a formula, and does not ask it', () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    typeInto('Of (element, ion or formula)', 'Xx2')
+    expect(screen.getByText(/Xx/, { selector: '[role=alert], span, p' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'Ask it' })).toHaveProperty('disabled', true)
+  })
+
+  it('asks for what only some questions need, and says how to write it', () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'mass to weigh for a standard solution')
+    typeInto('Of (element, ion or formula)', 'KMnO4')
+    typeInto('Strength', 'rather strong')
+    expect(screen.getByText(/Write a strength/)).toBeTruthy()
+    typeInto('Strength', 'M/50')
+    typeInto('Volume', '250 cm3')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    expect(nowOpen().questions.at(-1)?.find).toMatchObject({ quantity: 'massToWeigh', concentration: { value: '0.0200' } })
+  })
+
+  it('compares an answer with an accepted value', () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'percentage error of an answer')
+    const [first] = LAWN_SAND.questions
+    fireEvent.keyDown(screen.getByRole('combobox', { name: 'Answer to compare' }), { key: 'Enter' })
+    fireEvent.keyDown(screen.getAllByRole('option')[0] as HTMLElement, { key: 'Enter' })
+    typeInto('Accepted value', '12.9')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'percentError', answer: first?.id, accepted: '12.9' })
+  })
+
+  it('changes one and keeps the lines the student worked in it; takes it out, and undo has it back', () => {
+    const task = changed(LAWN_SAND, (draft) => {
+      const [question] = draft.questions
+      if (question) question.own = [{ id: 'titre', value: '22.93' }]
+    })
+    const [question] = task.questions
+    const { unmount } = openTask(task, <QuestionDialog question={question} onClose={() => {}} />)
+    typeInto('In the task’s words (optional)', 'First')
+    fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
+    expect(nowOpen().questions[0]).toMatchObject({ id: question?.id, text: 'First', own: question?.own })
+    unmount()
+    openTask(task, <QuestionDialog question={question} onClose={() => {}} />)
+    fireEvent.click(screen.getByRole('button', { name: 'Take out' }))
+    expect(nowOpen().questions.map(({ id }) => id)).not.toContain(question?.id)
+  })
+})
