@@ -190,6 +190,84 @@ const drawn = (one: Tube, all: readonly Tube[] = [one], appearance?: string) =>
   drawTube(one, new Map(all.map((each) => [each.id, each])), appearance === undefined ? {} : { appearance })
 
 describe('a tube as it is drawn', () => {
+  const look = { do: 'look' } as Action
+
+  it.each<[string, readonly (readonly [Action, string])[], { readonly [Part in keyof ReturnType<typeof drawn>]?: unknown }]>([
+    ['a solution that changes its colour', [[add('Cl2(aq)'), 'solution turns brown']], { liquid: 'brown' }],
+    ['one that is decolourised', [[add('KMnO4(aq)'), 'purple solution decolourised']], { liquid: 'colourless' }],
+    ['bubbles', [[add('HCl(aq)'), 'effervescence']], { bubbles: true }],
+    [
+      'bubbles that are over with the next step',
+      [
+        [add('HCl(aq)'), 'effervescence'],
+        [{ do: 'stand' }, 'no visible change'],
+      ],
+      { bubbles: false },
+    ],
+    ['a gas named by its limewater', [[{ do: 'warm' }, 'gas turned limewater milky']], { bubbles: true }],
+    ['a splint', [[{ do: 'gas', reagent: 'glowing splint' }, 'glowing splint relit']], { flame: 'relights splint' }],
+    ['a flame', [[{ do: 'flame' }, 'lilac flame']], { flame: 'lilac' }],
+    ['bleached litmus', [[{ do: 'warm' }, 'damp blue litmus bleached']], { paper: { from: 'blue', to: 'white' } }],
+    ['lead paper', [[{ do: 'warm' }, 'lead ethanoate paper turned black']], { paper: { from: 'white', to: 'black' } }],
+    [
+      'a precipitate that dissolves in part',
+      [
+        [add('NH3(aq)'), 'white ppt'],
+        [add('NH3(aq)', 'excess'), 'partly soluble in excess'],
+      ],
+      { solid: { colour: 'white', much: false, settled: false } },
+    ],
+    [
+      'one that turns',
+      [
+        [add('NaOH(aq)'), 'off-white ppt'],
+        [{ do: 'stand' }, 'ppt turns brown'],
+      ],
+      { solid: { colour: 'brown', much: true, settled: true } },
+    ],
+    [
+      'one that is filtered off',
+      [
+        [add('NaOH(aq)'), 'white ppt'],
+        [{ do: 'filter' }, 'colourless filtrate'],
+      ],
+      { solid: undefined },
+    ],
+    ['a slight one', [[add('H2SO4(aq)'), 'slight white ppt']], { solid: { colour: 'white', much: false, settled: false } }],
+    ['nothing', [[look, 'no visible change']], { liquid: 'colourless', bubbles: false, solid: undefined }],
+  ])('shows %s', (_, steps, shows) => {
+    const { solid, bubbles, liquid, paper, flame } = drawn(tube('H1', steps))
+    expect({ solid, bubbles, liquid, paper, flame }).toMatchObject(shows)
+  })
+
+  it.each<[string, Action, number]>([
+    ['drops', add('NaOH(aq)'), 1.15],
+    ['an excess', add('NaOH(aq)', 'excess'), 5],
+    ['a volume', add('NaOH(aq)', '2.5 cm3'), 3.5],
+    ['an equal volume', add('NaOH(aq)', 'equal'), 2],
+    ['a solid', add('NH4Cl(s)', 'solid'), 1],
+    ['a gas', add('H2S(g)', 'excess'), 1],
+    ['a paper', { do: 'add', reagent: 'red litmus' }, 1],
+    ['water', { do: 'dissolve', reagent: 'H2O(l)' }, 5],
+  ])('its level rises by %s', (_, act, volume) => {
+    expect(drawn(tube('H1', [[act, 'no visible change']])).volume).toBeCloseTo(volume)
+  })
+
+  it('goes on as the filtrate, the residue or all of it', () => {
+    const first = tube('H1', [
+      [add('NaOH(aq)'), 'white ppt, blue solution'],
+      [{ do: 'stand' }, 'no visible change'],
+    ])
+    const next = (take?: Tube['take']) => {
+      const one = { id: 'H1a', from: 'H1', steps: [], ...(take ? { take } : {}) }
+      return drawn(one, [first, one])
+    }
+    expect(next('filtrate').solid).toBeUndefined()
+    expect(next('residue')).toMatchObject({ solid: { colour: 'white' }, liquid: 'colourless', volume: 1 })
+    expect(next()).toMatchObject({ solid: { colour: 'white' } })
+    expect(next().volume).toBeCloseTo(1.15)
+  })
+
   it('comes from what was recorded: precipitate, excess, litmus', () => {
     const first = tube('H1', [[add('NaOH(aq)'), 'dirty green ppt']])
     expect(drawn(first, [first], 'pale green crystals').solid).toEqual({ colour: 'dirty green', much: true, settled: false })

@@ -1,10 +1,13 @@
-import { DEFAULT_CONVENTIONS, readTask } from '@hop-lark/core/record'
+import { type Conventions, DEFAULT_CONVENTIONS, readTask } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
-import { afterEach, describe, expect, it } from 'vitest'
-import { changed, LAWN_SAND, nowOpen, openTask, textNow } from '../testing/openTask.tsx'
+import { afterEach, beforeAll, describe, expect, it } from 'vitest'
+import { changed, choose, LAWN_SAND, nowOpen, openTask, textNow } from '../testing/openTask.tsx'
 import { BriefPage } from './BriefPage.tsx'
 import { PRESETS } from './presets.ts'
 
+beforeAll(() => {
+  Element.prototype.scrollIntoView = () => {}
+})
 afterEach(cleanup)
 
 const open = (task = LAWN_SAND) => openTask(task, <BriefPage />, 'brief')
@@ -112,6 +115,32 @@ describe('the conventions', () => {
     expect(nowOpen().conventions.concordance.within).toBe('0.20')
     commit(screen.getByLabelText('Widest spread'), 'wide')
     expect(nowOpen().conventions.concordance.within).toBe('0.20')
+  })
+
+  it.each<[string, string, (conventions: Conventions) => unknown, unknown]>([
+    ['Read to', 'to 0.01', ({ burette }) => burette.step, '0.01'],
+    ['Class', 'class A', ({ burette }) => burette.class, 'A'],
+    ['Limit', 'less than', ({ concordance }) => concordance.strict, true],
+    ['How many', 'three must agree', ({ concordance }) => concordance.runs, 3],
+    ['Rule of the mean', 'the closest pair', ({ concordance }) => concordance.rule, 'closest-pair'],
+    ['Figures', '4 figures', ({ figures }) => figures, 4],
+    ['Carry', 'carry the rounded value', ({ carry }) => carry, 'rounded'],
+    ['Working', 'one chain, units cancelling', ({ working }) => working, 'chain'],
+    ['Atomic masses', 'standard: Fe 55.845', ({ atomicMasses }) => atomicMasses, 'standard'],
+    ['Volume unit', 'mL and L', ({ volumeUnit }) => volumeUnit, 'mL'],
+  ])('%s: %s', (label, option, of, value) => {
+    open()
+    expect(of(nowOpen().conventions)).not.toBe(value)
+    choose(label, option)
+    expect(of(nowOpen().conventions)).toBe(value)
+  })
+
+  it('a burette of another size', () => {
+    open()
+    commit(screen.getByLabelText('Capacity'), '25')
+    expect(nowOpen().conventions.burette.capacity).toBe('25')
+    commit(screen.getByLabelText('Capacity'), '0')
+    expect(nowOpen().conventions.burette.capacity).toBe('25')
   })
 
   it.each(PRESETS.map((preset) => [preset.name, preset] as const))(

@@ -72,7 +72,10 @@ export function recoversTheTruth(name: string, draw: (random: Random) => Drawn):
       for (const { question, unrounded, missing } of reckonTask(task).answers) {
         const expected = truth[question] as Exact
         // A label drawn the same as the mass is off by nought, to which nothing is relative.
-        const off = new Exact(unrounded ?? Number.NaN).sub(expected).abs().div(expected.isZero() ? 1 : expected.abs())
+        const off = new Exact(unrounded ?? Number.NaN)
+          .sub(expected)
+          .abs()
+          .div(expected.isZero() ? 1 : expected.abs())
         expect(off.lt(1e-9), `task ${count}, ${question}: ${unrounded ?? missing} instead of ${expected.toFixed(9)}`).toBe(true)
       }
     }

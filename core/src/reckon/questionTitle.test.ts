@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import { newTask, type Question, readTask } from '../record/index.ts'
+import { questionTitle } from './index.ts'
+
+const TASK = readTask({
+  ...newTask('x', 'empty', () => 0.5),
+  materials: [
+    { id: 'F1', label: 'lawn sand', form: 'solid' },
+    { id: 'F2', label: 'F2', form: 'solution' },
+  ],
+})
+
+describe('what a question asks, in words', () => {
+  it.each<[Question['find'], string]>([
+    [{ quantity: 'meanTitre', in: 't1' }, 'Mean titre'],
+    [{ quantity: 'mass', of: 'Fe', in: 'F1' }, 'Mass of Fe in lawn sand'],
+    [{ quantity: 'amount', of: 'Fe2+', in: 'F2' }, 'Amount of Fe2+ in F2'],
+    [{ quantity: 'concentration', of: 'NaOH', in: 'F2' }, 'Concentration of NaOH in F2'],
+    [{ quantity: 'massConcentration', of: 'Ca', in: 'F2' }, 'Mass concentration of Ca in F2'],
+    [{ quantity: 'massPercent', of: 'Fe', in: 'F1' }, 'Percentage by mass of Fe in lawn sand'],
+    [{ quantity: 'molarMass', of: 'F1' }, 'Molar mass of lawn sand'],
+    [{ quantity: 'hydration', of: 'Na2CO3', in: 'F1' }, 'x in Na2CO3·xH2O'],
+    [{ quantity: 'percentError', answer: 'q1', accepted: '12.9' }, 'Percentage error'],
+    [{ quantity: 'solubility', of: 'Ca(OH)2', in: 'F2' }, 'Solubility of Ca(OH)2 in F2'],
+    [{ quantity: 'solubilityProduct', of: 'Ca(OH)2', in: 'F2' }, 'Solubility product of Ca(OH)2'],
+    [
+      {
+        quantity: 'massToWeigh',
+        of: 'KIO3',
+        concentration: { value: '0.05', unit: 'mol/dm3' },
+        volume: { value: '250', unit: 'cm3' },
+      },
+      'Mass of KIO3 to weigh',
+    ],
+    [{ quantity: 'perItem', of: 'Fe', in: 'F1', items: 5 }, 'Fe in each of 5'],
+    [{ quantity: 'crossing', in: 'm1' }, 'Where the lines cross'],
+    [{ quantity: 'gradient', in: 'm1' }, 'Gradient'],
+    [{ quantity: 'gradient', in: 'm1', at: '30' }, 'Gradient at 30'],
+    [{ quantity: 'rise', in: 'm1' }, 'Change on mixing'],
+    [{ quantity: 'ions', in: 'F2' }, 'Ions in F2'],
+  ])('%j: %s', (find, title) => {
+    expect(questionTitle(TASK, { id: 'q', find })).toBe(title)
+  })
+
+  it('is the task’s own words where it has any', () => {
+    const find = { quantity: 'meanTitre', in: 't1' } as const
+    expect(questionTitle(TASK, { id: 'q', find, text: '  What is x?  ' })).toBe('What is x?')
+    expect(questionTitle(TASK, { id: 'q', find, text: '  ' })).toBe('Mean titre')
+  })
+})

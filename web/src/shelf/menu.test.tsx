@@ -1,0 +1,125 @@
+import type { ShelfLine } from '@hop-lark/core/stages'
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { Toaster } from 'sonner'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { ApiError, api } from '../notebook/api.ts'
+import { typeInto } from '../testing/openTask.tsx'
+import { ShelfPage } from './ShelfPage.tsx'
+
+afterEach(() => {
+  cleanup()
+  vi.restoreAllMocks()
+})
+
+const AT = '2026-05-12T10:00:00.000Z'
+const line = (more: Partial<ShelfLine> = {}): ShelfLine => ({
+  id: 'a',
+  title: 'Hardness of the well',
+  version: 3,
+  created: AT,
+  updated: AT,
+  archived: null,
+  summary: { stages: [], answers: [] },
+  ...more,
+})
+
+function open(...tasks: ShelfLine[]) {
+  const list = vi.spyOn(api, 'list').mockImplementation(async () => ({ tasks, total: tasks.length, page: 1, size: 30 }))
+  render(
+    <MemoryRouter>
+      <Toaster />
+      <Routes>
+        <Route path="/" element={<ShelfPage />} />
+        <Route path="/task/:id/brief" element={<p>the brief of it</p>} />
+      </Routes>
+    </MemoryRouter>,
+  )
+  return list
+}
+
+async function take(item: string): Promise<void> {
+  fireEvent.keyDown(await screen.findByRole('button', { name: /^More for/ }), { key: 'Enter' })
+  fireEvent.click(screen.getByRole('menuitem', { name: item }))
+}
+
+describe('what can be done with a task on the shelf', () => {
+  it('is duplicated and archived; the shelf is read anew after it', async () => {
+    const duplicate = vi.spyOn(api, 'duplicate').mockResolvedValue({} as never)
+    const archive = vi.spyOn(api, 'archive').mockResolvedValue({} as never)
+    const list = open(line())
+    await take('Duplicate')
+    await screen.findByText('A copy is on the shelf.')
+    expect(duplicate).toHaveBeenCalledWith('a')
+    const asked = list.mock.calls.length
+    await take('Archive')
+    await screen.findByText('Archived. Nothing in it is lost.')
+    expect(archive).toHaveBeenCalledWith('a')
+    await waitFor(() => expect(list.mock.calls.length).toBeGreaterThan(asked))
+  })
+
+  it('is put back, or deleted only by typing its title', async () => {
+    const restore = vi.spyOn(api, 'restore').mockResolvedValue({} as never)
+    const destroy = vi.spyOn(api, 'destroy').mockResolvedValue(undefined as never)
+    open(line({ archived: AT }))
+    await take('Put back on the shelf')
+    await screen.findByText('Back on the shelf.')
+    expect(restore).toHaveBeenCalledWith('a')
+    await take('Delete for good …')
+    const button = screen.getByRole('button', { name: 'Delete for good' })
+    const field = 'Type the title, Hardness of the well, to delete it'
+    typeInto(field, 'Hardness')
+    expect(button).toHaveProperty('disabled', true)
+    typeInto(field, 'Hardness of the well')
+    fireEvent.click(button)
+    await waitFor(() => expect(destroy).toHaveBeenCalledWith('a', 'Hardness of the well'))
+  })
+
+  it('says what is wrong when the server refuses', async () => {
+    vi.spyOn(api, 'duplicate').mockRejectedValue(new ApiError(503, 'server.away', 'The database is away.', 'Try again soon.'))
+    open(line())
+    await take('Duplicate')
+    expect(await screen.findByText('The database is away. Try again soon.')).toBeTruthy()
+  })
+
+  it('the archive is another shelf, and the way back', async () => {
+    const list = open(line())
+    fireEvent.click(await screen.findByRole('button', { name: 'Archived' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith('', true, 1))
+    fireEvent.click(screen.getByRole('button', { name: 'Back to the shelf' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith('', false, 1))
+  })
+})
+
+describe('a task from a file', () => {
+  const give = (text: string) =>
+    fireEvent.change(screen.getByLabelText('Task file'), { target: { files: [new File([text], 'well.hoplark.json')] } })
+
+  it('is put on the shelf and opened', async () => {
+    const create = vi.spyOn(api, 'create').mockResolvedValue({ id: 'new' } as never)
+    open()
+    give('{"title": "Hardness"}')
+    expect(await screen.findByText('the brief of it')).toBeTruthy()
+    expect(create).toHaveBeenCalledWith({ title: 'Hardness' })
+  })
+
+  it('that is no JSON is told so, by its name', async () => {
+    open()
+    give('Hardness: 266')
+    expect(await screen.findByText('well.hoplark.json is not JSON, so it is no task file.')).toBeTruthy()
+  })
+
+  it('that the server refuses is told where it is wrong', async () => {
+    vi.spyOn(api, 'create').mockRejectedValue(
+      new ApiError(400, 'task.invalid', 'The task file is not as it should be.', 'Mend it.', [
+        { at: 'parts.t1.runs.0.final', says: 'must be a number' },
+        { at: '', says: 'a key is unknown' },
+      ]),
+    )
+    open()
+    give('{}')
+    expect(
+      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.0.final must be a number a key is unknown'),
+    ).toBeTruthy()
+  })
+})
