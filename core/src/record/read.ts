@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { sayFault } from './fault.ts'
 import { findPath } from './paths.ts'
 import { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
 import type { Task } from './types.ts'
@@ -39,7 +40,14 @@ function wordIssue(issue: z.core.$ZodIssue, document: unknown): readonly FileFau
     const [nearest] = deeper.toSorted((a, b) => a.length - b.length)
     if (nearest) return nearest.flatMap((inner) => wordIssue({ ...inner, path: [...issue.path, ...inner.path] }, document))
   }
-  return [{ at: findPath(document, issue.path), says: issue.message }]
+  return [{ at: findPath(document, issue.path), says: sayFault(issue, valueAt(document, issue.path)) }]
+}
+
+function valueAt(document: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>(
+    (value, key) => (value === null ? undefined : (value as Record<PropertyKey, unknown>)?.[key]),
+    document,
+  )
 }
 
 /**

@@ -93,6 +93,19 @@ describe('reading a task file', () => {
       },
       /'F2' is the id of another one too/,
     ],
+    ['what is missing', { ...MINIMAL, id: undefined }, /^id: is missing: it must be text in quotation marks\.$/],
+    ['a number for text', { ...MINIMAL, title: 5 }, /^title: must be text in quotation marks, not a number/],
+    ['an object for a list', { ...MINIMAL, parts: {} }, /^parts: must be a list in square brackets, not an object/],
+    ['text for a number', { ...MINIMAL, minutes: '90' }, /^minutes: must be a number without quotation marks, not text/],
+    ['half a figure', { ...MINIMAL, conventions: { figures: 2.5 } }, /^conventions\.figures: must be a whole number/],
+    ['no choice of the list', { ...MINIMAL, conventions: { volumeUnit: 'l' } }, /must be one of 'cm3', 'mL'\.$/],
+    ['a part of no kind', { ...MINIMAL, parts: [{ id: 't1', kind: 'mix' }] }, /^parts\.t1\.kind: must be one of 'weighing', /],
+    [
+      'a part without a kind',
+      { ...MINIMAL, parts: [{ id: 't1' }] },
+      /^parts\.t1\.kind: is missing: it must be one of 'weighing'/,
+    ],
+    ['a title as long as a page', { ...MINIMAL, title: 'x'.repeat(999) }, /^title: must be at most 300 characters\.$/],
     ['something that is no object', [1], /is a JSON object/],
   ])('refuses %s with the path', (_, document, says) => {
     expect(faultsOf(document).join('\n')).toMatch(says)

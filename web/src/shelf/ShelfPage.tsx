@@ -107,6 +107,6 @@ function ImportButton() {
 function wordImport(name: string, error: unknown): string {
   if (error instanceof SyntaxError) return `${name} is not JSON, so it is no task file.`
   if (!(error instanceof ApiError)) throw error
-  const faults = error.faults.slice(0, 3).map(({ at, says }) => (at ? `${at} ${says}` : says))
+  const faults = error.faults.slice(0, 3).map(({ at, says }) => (at ? `${at}: ${says}` : says))
   return faults.length > 0 ? `${name} cannot be read. ${faults.join(' ')}` : `${error.message} ${error.mend}`
 }

@@ -112,14 +112,14 @@ describe('a task from a file', () => {
   it('that the server refuses is told where it is wrong', async () => {
     vi.spyOn(api, 'create').mockRejectedValue(
       new ApiError(400, 'task.invalid', 'The task file is not as it should be.', 'Mend it.', [
-        { at: 'parts.t1.runs.0.final', says: 'must be a number' },
-        { at: '', says: 'a key is unknown' },
+        { at: 'parts.t1.runs.0.final', says: 'must be a number.' },
+        { at: '', says: 'It is cut off.' },
       ]),
     )
     open()
     give('{}')
     expect(
-      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.0.final must be a number a key is unknown'),
+      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.0.final: must be a number. It is cut off.'),
     ).toBeTruthy()
   })
 })
