@@ -89,8 +89,8 @@ function mean(numbers) {
 }
 
 /** Identification of simulated records with honest noise, of strengths other than the model's own. */
-export function benchIdentify(records = 300, followed = 30) {
-  const random = uniformFrom(4)
+export function benchIdentify(records = 300, followed = 30, seed = 4) {
+  const random = uniformFrom(seed)
   const pick = (some) => some[Math.floor(random() * some.length)]
   const draw = () => {
     for (;;) {

@@ -153,15 +153,33 @@ export function* scoreAll(
   const first = yield* played(ranked, PLAYED_IN_FULL, tubes, rows, alone)
   const [likeliest] = first.good.toSorted((a, b) => totalOf(b) - totalOf(a))
   const already = new Set(first.good.map(({ hypothesis }) => keyOf(hypothesis)))
-  const besides = (likeliest ? withOneMore(likeliest.hypothesis.ions) : [])
-    .filter((ions) => !already.has(keyOf({ ions })))
-    .map((ions) => roughly(ions, rows, alone))
+  const besides = [
+    ...(likeliest ? withOneMore(likeliest.hypothesis.ions).map((ions) => roughly(ions, rows, alone)) : []),
+    ...rivalsIn(ranked.slice(first.tried), first.good),
+  ].filter(({ hypothesis }) => !already.has(keyOf(hypothesis)))
   const second = yield* played(besides, besides.length, tubes, rows, alone)
   const tried = new Set(besides.map(({ hypothesis }) => keyOf(hypothesis)))
   const rest = ranked.slice(first.tried).filter(({ hypothesis }) => !tried.has(keyOf(hypothesis)))
   const all = [...first.good, ...second.good, ...rest]
   const best = all.reduce((most, one) => Math.max(most, totalOf(one)), Number.NEGATIVE_INFINITY)
   return { scored: all.filter((one) => totalOf(one) > best - HOPELESS), alone }
+}
+
+/** How much less likely at a first look a rival may be, ln. */
+const RIVAL = 5
+
+/**
+ * The likeliest set with each ion that is in none of those played: sets of one salt with this or that beside it take up
+ * the first places, and its rivals would be judged by the first look alone.
+ */
+function rivalsIn(ranked: readonly Scored[], played: readonly Scored[]): readonly Scored[] {
+  const met = new Set(played.flatMap(({ hypothesis }) => hypothesis.ions.map(({ ion }) => ion)))
+  const best = ranked[0] ? totalOf(ranked[0]) : 0
+  return ranked.filter((one) => {
+    const news = one.hypothesis.ions.filter(({ ion }) => !met.has(ion))
+    for (const { ion } of news) met.add(ion)
+    return news.length > 0 && totalOf(one) > best - RIVAL
+  })
 }
 
 /** The ions with each other one beside them, in the order of the table: what one ion hides is looked for so. */
