@@ -27,13 +27,24 @@ export interface Begun extends Portion {
 const foretold = new Map<string, readonly Features[] | 'cannot be'>()
 const MOST_REMEMBERED = 20_000
 
+// The same few lists are asked of every hypothesis.
+const texts = new WeakMap<readonly TubeStep[], string>()
+
+function textOf(steps: readonly TubeStep[]): string {
+  const known = texts.get(steps)
+  if (known !== undefined) return known
+  const text = JSON.stringify(steps)
+  texts.set(steps, text)
+  return text
+}
+
 /**
  * What the model foretells for every step of a tube.
  *
  * @returns undefined where the ions cannot stand together as a sample of this form
  */
 export function foretell(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
-  const key = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${JSON.stringify([tube.before, steps])}`
+  const key = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${textOf(tube.before)} ${textOf(steps)}`
   const known = foretold.get(key)
   if (known) return known === 'cannot be' ? undefined : known
   const found = playAll(hypothesis, tube, steps)

@@ -208,7 +208,7 @@ function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boo
   const words = (some: readonly TubeStep[]) =>
     some.map(({ do: act, reagent, amount }) => `${act} ${reagent} ${amount}`).join('; ')
   const sought = words(steps)
-  return tubes.some((tube) => words(tube.steps.map(({ step }) => step)).includes(sought))
+  return tubes.some((tube) => words(tube.did).includes(sought))
 }
 
 /**

@@ -32,7 +32,7 @@ export function offersFor(
     .flatMap(({ tubes }) => tubes)
     .find(({ id }) => id === tubeId)
   if (!tube) return []
-  const before = [...tube.before, ...tube.steps.map((one) => one.step)]
+  const before = [...tube.before, ...tube.did]
   if ([...before, step].some(bringsUnknown)) return []
   const weights = new Map<string, number>([[NOTHING, USUAL]])
   for (const one of CANDIDATES) {

@@ -28,6 +28,8 @@ export interface RecordedTube {
   readonly form: SampleForm
   readonly before: readonly TubeStep[]
   readonly steps: readonly RecordedStep[]
+  /** What was done in it, by itself. */
+  readonly did: readonly TubeStep[]
 }
 
 const USUAL_PORTION = 1
@@ -72,6 +74,7 @@ function recorded(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, first: R
     cm3: Number(first.cm3 ?? USUAL_PORTION),
     form: form === 'solid' && first.cm3 === undefined ? 'solid' : 'solution',
     before,
+    did: tube.steps.map(stepOf),
     steps: tube.steps.map((step, index): RecordedStep => {
       const saw = step.saw ?? ''
       const facts = readObservation(saw).facts.map(({ fact }) => fact)

@@ -29,6 +29,8 @@ const HOPELESS = 18
 /** Ions of one sign in a sample, at most. */
 const MOST_OF_A_SIGN = 3
 
+const NONE_BEFORE: RecordedTube['before'] = []
+
 const totalOf = ({ prior, steps }: Scored) => steps.reduce((sum, value) => sum + value, prior)
 
 function priorOf(ions: readonly Candidate[]): number {
@@ -51,15 +53,13 @@ function scoreSteps(rows: readonly RecordedStep[], foretold: readonly Features[]
   return rows.map(({ seen }, index) => (seen ? logLikelihood(seen, foretold[index] ?? NOTHING) : 0))
 }
 
-const stepsOf = (tube: RecordedTube) => tube.steps.map(({ step }) => step)
-
 /** What every ion shows alone; one that cannot stand alone shows nothing. */
 function* allAlone(tubes: readonly RecordedTube[]): Generator<number, Alone> {
   const alone = new Map<string, readonly Features[]>()
   for (const [index, one] of CANDIDATES.entries()) {
     alone.set(
       one.ion,
-      tubes.flatMap((tube) => foretell({ ions: [one] }, tube, stepsOf(tube)) ?? tube.steps.map(() => NOTHING)),
+      tubes.flatMap((tube) => foretell({ ions: [one] }, tube, tube.did) ?? tube.steps.map(() => NOTHING)),
     )
     yield (0.5 * (index + 1)) / CANDIDATES.length
   }
@@ -67,48 +67,63 @@ function* allAlone(tubes: readonly RecordedTube[]): Generator<number, Alone> {
 }
 
 /**
- * What a hypothesis foretells in all tubes. A tube in which only one of its ions shows anything is not played again, if
- * no other of them meddles.
+ * What a hypothesis foretells in all tubes. In each only those of its ions are played that show anything there, if no
+ * other of them meddles: many hypotheses then ask the same, and one ion by itself has been played already.
  */
 function playInFull(hypothesis: Hypothesis, tubes: readonly RecordedTube[], alone: Alone): readonly Features[] | undefined {
   const { ions } = hypothesis
+  const meddled = ions.some(({ meddles }) => meddles)
   const found: Features[] = []
   let row = 0
   for (const tube of tubes) {
     const from = row
     row += tube.steps.length
-    const own = ions.map((one) => (alone.get(one.ion) ?? []).slice(from, row))
-    const showing = own.filter((features) => features.some(shows))
-    const simple = tube.form === 'solution' && tube.before.length === 0 && !ions.some(({ meddles }) => meddles)
-    if (simple && showing.length <= 1) {
-      if (!foretell(hypothesis, { ...tube, before: [] }, [])) return undefined
-      found.push(...(showing[0] ?? tube.steps.map(() => NOTHING)))
-      continue
-    }
-    const features = foretell(hypothesis, tube, stepsOf(tube))
+    const ofIon = ({ ion }: Candidate) => (alone.get(ion) ?? []).slice(from, row)
+    const simple = tube.form === 'solution' && tube.before.length === 0 && !meddled
+    const showing = simple ? ions.filter((one) => ofIon(one).some(shows)) : ions
+    const [only] = showing
+    if (showing.length < ions.length && !foretell(hypothesis, { ...tube, before: NONE_BEFORE }, NONE_BEFORE)) return undefined
+    const features =
+      showing.length > 1
+        ? foretell({ ions: showing }, tube, tube.did)
+        : only && simple
+          ? ofIon(only)
+          : tube.steps.map(() => NOTHING)
     if (!features) return undefined
     found.push(...features)
   }
   return found
 }
 
-/** Scores of what comes of ions put together, without playing them. */
-function roughly(ions: readonly Candidate[], rows: readonly RecordedStep[], alone: Alone): Scored {
-  const features = rows.map((_, index) =>
+/** Ions of one sign, or a whole hypothesis, with what comes of them put together without playing them. */
+interface Blend {
+  readonly ions: readonly Candidate[]
+  readonly features: readonly Features[]
+}
+
+const blendOf = (ions: readonly Candidate[], rows: readonly RecordedStep[], alone: Alone): Blend => ({
+  ions,
+  features: rows.map((_, index) =>
     ions.reduce((sum: Features, { ion }) => together(sum, alone.get(ion)?.[index] ?? NOTHING), NOTHING),
-  )
+  ),
+})
+
+const blended = (some: Blend, others: Blend): Blend => ({
+  ions: [...some.ions, ...others.ions],
+  features: some.features.map((one, index) => together(one, others.features[index] ?? NOTHING)),
+})
+
+/** Scores of what comes of ions put together, without playing them. */
+function roughly({ ions, features }: Blend, rows: readonly RecordedStep[]): Scored {
   return { hypothesis: { ions }, prior: priorOf(ions) - NOT_PLAYED, steps: scoreSteps(rows, features) }
 }
 
 /** Halves of hypotheses that are not out of the question whatever the other half is. */
-function* hopefulHalves(
-  list: readonly Candidate[],
-  rows: readonly RecordedStep[],
-  alone: Alone,
-): Generator<readonly Candidate[]> {
-  const scored = [...setsOf(list)].map((ions) => roughly(ions, rows, alone))
-  const best = scored.reduce((most, one) => Math.max(most, totalOf(one)), Number.NEGATIVE_INFINITY)
-  for (const one of scored) if (totalOf(one) > best - HOPELESS) yield one.hypothesis.ions
+function hopefulHalves(list: readonly Candidate[], rows: readonly RecordedStep[], alone: Alone): readonly Blend[] {
+  const halves = [...setsOf(list)].map((ions) => blendOf(ions, rows, alone))
+  const totals = halves.map((half) => totalOf(roughly(half, rows)))
+  const best = totals.reduce((most, one) => Math.max(most, one), Number.NEGATIVE_INFINITY)
+  return halves.filter((_, index) => (totals[index] ?? best) > best - HOPELESS)
 }
 
 function* played(
@@ -141,20 +156,20 @@ export function* scoreAll(
 ): Generator<number, { readonly scored: readonly Scored[]; readonly alone: Alone }> {
   const rows = rowsOf(tubes)
   const alone = yield* allAlone(tubes)
-  const cations = [...hopefulHalves(CATIONS, rows, alone)]
-  const anions = [...hopefulHalves(ANIONS, rows, alone)]
+  const cations = hopefulHalves(CATIONS, rows, alone)
+  const anions = hopefulHalves(ANIONS, rows, alone)
   const dissolved = tubes.every(({ form }) => form === 'solution')
   const rough = cations.flatMap((some) =>
     anions
-      .filter((others) => !dissolved || some.every((one) => others.every((other) => compatible(one, other))))
-      .map((others) => roughly([...some, ...others], rows, alone)),
+      .filter((others) => !dissolved || some.ions.every((one) => others.ions.every((other) => compatible(one, other))))
+      .map((others) => roughly(blended(some, others), rows)),
   )
   const ranked = rough.toSorted((a, b) => totalOf(b) - totalOf(a))
   const first = yield* played(ranked, PLAYED_IN_FULL, tubes, rows, alone)
   const [likeliest] = first.good.toSorted((a, b) => totalOf(b) - totalOf(a))
   const already = new Set(first.good.map(({ hypothesis }) => keyOf(hypothesis)))
   const besides = [
-    ...(likeliest ? withOneMore(likeliest.hypothesis.ions).map((ions) => roughly(ions, rows, alone)) : []),
+    ...(likeliest ? withOneMore(likeliest.hypothesis.ions).map((ions) => roughly(blendOf(ions, rows, alone), rows)) : []),
     ...rivalsIn(ranked.slice(first.tried), first.good),
   ].filter(({ hypothesis }) => !already.has(keyOf(hypothesis)))
   const second = yield* played(besides, besides.length, tubes, rows, alone)
