@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 
-export interface Column {
+interface Column {
   readonly says: ReactNode
   /** Told apart where several say the same. */
   readonly id?: string
