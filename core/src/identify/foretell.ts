@@ -23,19 +23,29 @@ export interface Begun extends Portion {
   readonly before: readonly TubeStep[]
 }
 
-/** What was foretold before: the tests advised next are often those already done, and every record asks the same of most ions. */
-const foretold = new Map<string, readonly Features[] | 'cannot be'>()
-const MOST_REMEMBERED = 20_000
+/** A tube of a hypothesis after some of its steps, with what each of them would show. */
+interface Reached {
+  readonly tube: Tube
+  readonly features: readonly Features[]
+}
 
-// The same few lists are asked of every hypothesis.
-const texts = new WeakMap<readonly TubeStep[], string>()
+/**
+ * What was played before: a record grows by a step at a time, the tests advised next are often those already done, and
+ * every record asks the same of most ions.
+ */
+const reached = new Map<string, Reached | 'cannot be'>()
+const MOST_REMEMBERED = 12_000
 
-function textOf(steps: readonly TubeStep[]): string {
+// The same few lists of steps are asked of every hypothesis: the text of each beginning of them, the empty one first.
+const texts = new WeakMap<readonly TubeStep[], readonly string[]>()
+
+function textsOf(steps: readonly TubeStep[]): readonly string[] {
   const known = texts.get(steps)
-  if (known !== undefined) return known
-  const text = JSON.stringify(steps)
-  texts.set(steps, text)
-  return text
+  if (known) return known
+  const made = ['']
+  for (const step of steps) made.push(`${made.at(-1)}${JSON.stringify(step)}`)
+  texts.set(steps, made)
+  return made
 }
 
 /**
@@ -44,27 +54,40 @@ function textOf(steps: readonly TubeStep[]): string {
  * @returns undefined where the ions cannot stand together as a sample of this form
  */
 export function foretell(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
-  const key = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${textOf(tube.before)} ${textOf(steps)}`
-  const known = foretold.get(key)
-  if (known) return known === 'cannot be' ? undefined : known
-  const found = playAll(hypothesis, tube, steps)
-  if (foretold.size >= MOST_REMEMBERED) foretold.clear()
-  foretold.set(key, found ?? 'cannot be')
+  const start = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${textsOf(tube.before).at(-1)} `
+  const found = reach(hypothesis, tube, steps, steps.length, start)
+  return found === 'cannot be' ? undefined : found.features
+}
+
+/** A tube after so many of its steps: the step played that was not yet, on what is remembered of those before it. */
+function reach(
+  hypothesis: Hypothesis,
+  tube: Begun,
+  steps: readonly TubeStep[],
+  count: number,
+  start: string,
+): Reached | 'cannot be' {
+  const key = `${start}${textsOf(steps)[count]}`
+  const known = reached.get(key)
+  if (known) return known
+  const found =
+    count === 0 ? begun(hypothesis, tube) : goneOn(hypothesis, reach(hypothesis, tube, steps, count - 1, start), steps[count - 1])
+  if (reached.size >= MOST_REMEMBERED) reached.clear()
+  reached.set(key, found)
   return found
 }
 
-function playAll(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
-  const fresh = freshPortion(hypothesis, tube)
-  if (!fresh) return undefined
-  const holdsPotassium = hypothesis.ions.some(({ ion }) => ion === 'K+')
-  let now = tube.before.reduce((begun, step) => played(begun, step).tube, fresh)
-  return steps.map((step) => {
-    const next = played(now, step)
-    now = next.tube
-    // Potassium that only stands in for another cation does not colour the flame.
-    const stoodIn = step.do === 'flame' && next.features.flame === 'lilac' && !holdsPotassium
-    return stoodIn ? NOTHING : next.features
-  })
+function begun(hypothesis: Hypothesis, tube: Begun): Reached | 'cannot be' {
+  const contents = contentsBefore(hypothesis, tube)
+  return contents ? { tube: contents, features: [] } : 'cannot be'
+}
+
+function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeStep | undefined): Reached | 'cannot be' {
+  if (before === 'cannot be' || !step) return before
+  const { tube, features } = played(before.tube, step)
+  // Potassium that only stands in for another cation does not colour the flame.
+  const stoodIn = step.do === 'flame' && features.flame === 'lilac' && !ions.some(({ ion }) => ion === 'K+')
+  return { tube, features: [...before.features, stoodIn ? NOTHING : features] }
 }
 
 /** A tube of a hypothesis as it is before its own steps, or undefined where it cannot be. */

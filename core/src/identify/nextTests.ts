@@ -22,7 +22,7 @@ export interface NextTest {
 }
 
 /** Tests that can be advised, each on a fresh portion, the cheapest and safest first. */
-const TESTS: readonly { readonly test: string; readonly steps: readonly TubeStep[]; readonly ready: string }[] = [
+export const TESTS: readonly { readonly test: string; readonly steps: readonly TubeStep[]; readonly ready: string }[] = [
   {
     test: 'sodium hydroxide, drops then excess',
     ready: 'a fresh 1 cm³, a dropper of sodium hydroxide',
@@ -115,7 +115,7 @@ const MOST_TESTS = 3
 /** A test that was done already tells less: what misled the eye the first time will again (judgement). */
 const DONE_BEFORE = 0.3
 
-const freshOf = (form: SampleForm): Begun => ({ cm3: 1, form, before: [] })
+export const freshOf = (form: SampleForm): Begun => ({ cm3: 1, form, before: [] })
 
 /** Every outcome that is foretold by some hypothesis, with the weight of those that foretell it. */
 interface Outcome {

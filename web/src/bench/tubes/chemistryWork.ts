@@ -6,6 +6,7 @@ import {
   identifying,
   offersFor,
   type Rack,
+  warmingUp,
 } from '@hop-lark/core/identify'
 
 /** Work between two looks at what else is asked, ms: offers and predictions must not wait for an identification. */
@@ -15,6 +16,19 @@ const breathe = () => new Promise((resume) => setTimeout(resume, 0))
 
 /** The last thing that each page asked. */
 const latest = new Map<string, number>()
+let asked = 0
+
+const warming = warmingUp()
+
+/** While nothing is asked, what will be asked soon is played ahead. */
+async function warmUp(): Promise<void> {
+  const since = asked
+  while (since === asked) {
+    const began = performance.now()
+    while (performance.now() - began < SLICE) if (warming.next().done) return
+    await breathe()
+  }
+}
 
 /** The chemistry of the rack, away from the page. What was played is remembered as long as the worker lives. */
 export const chemistryWork = {
@@ -35,6 +49,7 @@ export const chemistryWork = {
   ): Promise<void> {
     const mine = (latest.get(asker) ?? 0) + 1
     latest.set(asker, mine)
+    asked++
     const materials = samples.map(({ material }) => material)
     let began = performance.now()
     for (const only of materials.toSorted((a, b) => Number(b === lookedAt) - Number(a === lookedAt))) {
@@ -52,6 +67,7 @@ export const chemistryWork = {
         began = performance.now()
       }
     }
+    void warmUp()
   },
   offers: async (...given: Parameters<typeof offersFor>) => offersFor(...given),
   behaviour: async (ion: string) => behaviourOf(ion),
