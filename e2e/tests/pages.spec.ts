@@ -201,7 +201,7 @@ test('a task file is exported and taken back in; a wrong one is refused with the
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"hop-lark/task","version":1,"id":"x","title":"x","colour":"red"}'),
   })
-  await expect(page.getByText('x.hoplark.json cannot be read. colour is not a field')).toBeVisible()
+  await expect(page.getByText('x.hoplark.json cannot be read. colour: is not a field')).toBeVisible()
   await page.getByLabel('Task file').setInputFiles(file)
   await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
   await page.keyboard.press('Alt+4')
