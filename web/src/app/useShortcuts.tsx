@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate, useParams } from 'react-router'
-import { useDerived } from '../notebook/derived.ts'
+import { derive } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { useReference } from '../reference/useReference.ts'
 import { Key } from '../ui/Button.tsx'
@@ -38,7 +38,6 @@ interface Shortcuts {
 export function useShortcuts(): Shortcuts {
   const [palette, setPalette] = useState(false)
   const [help, setHelp] = useState(false)
-  const { stages } = useDerived()
   const { taskId } = useParams()
   const navigate = useNavigate()
   const everywhere = { enableOnFormTags: true, preventDefault: true } as const
@@ -51,7 +50,8 @@ export function useShortcuts(): Shortcuts {
   useHotkeys(
     'alt+1, alt+2, alt+3, alt+4, alt+5, alt+6, alt+7, alt+8, alt+9',
     (event) => {
-      const stage = stages[Number(event.code.replace('Digit', '')) - 1]
+      const { task } = useNotebook.getState()
+      const stage = task && derive(task).stages[Number(event.code.replace('Digit', '')) - 1]
       if (stage) void navigate(`/task/${taskId}/${stage.id}`)
     },
     everywhere,

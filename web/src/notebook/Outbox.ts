@@ -183,6 +183,8 @@ export class Outbox {
     this.sending = true
     clearTimeout(this.timer)
     try {
+      // The device first: comparing the two states then is work of its own, not of the keystroke.
+      await this.keeping
       for (;;) {
         this.inFlight ??= this.nextEdit()
         await this.keep()

@@ -23,7 +23,7 @@ interface RecordTableProps {
 /** The steps of a tube: what was done, what was seen, what it means. */
 export const RecordTable = memo(function RecordTable({ part, tube, identification, shut }: RecordTableProps) {
   const change = usePartChange(part)
-  const [correcting, setCorrecting] = useState<number>()
+  const [correcting, setCorrecting] = useState<{ readonly in: string; readonly index: number }>()
   const means = meaningsIn(tube, identification)
   const table = useRef<HTMLTableElement>(null)
   const { length } = tube.steps
@@ -53,9 +53,9 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
       />
       <tbody className="max-[599px]:block">
         {tube.steps.map((step, index) =>
-          correcting === index ? (
+          correcting?.in === tube.id && correcting.index === index ? (
             <CorrectStep
-              key={index}
+              key={`${tube.id}.${index}`}
               step={step}
               number={index + 1}
               onLeave={() => setCorrecting(undefined)}
@@ -74,7 +74,7 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
               number={index + 1}
               means={means[index]}
               shut={shut}
-              onCorrect={() => setCorrecting(index)}
+              onCorrect={() => setCorrecting({ in: tube.id, index })}
               onTakeOut={() =>
                 change('take out a step', (found) => {
                   findTube(found as PartOf<'rack'>, tube.id)?.tube.steps.splice(index, 1)

@@ -149,9 +149,9 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
                   </h2>
                   {tube.steps.length > 0 && <GoOnMenu part={part} tube={tube} onMade={select} />}
                 </div>
-                <RecordTable key={`record ${tube.id}`} part={part} tube={tube} identification={identification} shut={shut} />
+                <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
+                {/* The same fields for every tube: the cursor stays in them. */}
                 <StepLine
-                  key={tube.id}
                   line={line}
                   tubeId={tube.id}
                   at={lineAt}
