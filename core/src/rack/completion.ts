@@ -1,4 +1,4 @@
-import { completeReagent } from './reagentWords.ts'
+import { completeReagent, findReagent } from './reagentWords.ts'
 
 /** Acts as they are typed, the usual ones first. */
 const ACTS = [
@@ -26,16 +26,21 @@ const ACTS = [
 /** Shorter words complete to half the shelf. */
 const LEAST = 2
 const MOST = 5
-const LAST_WORD = /[^\s,]+$/
+/** Words at the end of a text that may be the beginning of one name, the most first: `barium nit`. */
+const ENDS = [/\S+\s+\S+$/, /[^\s,]+$/] as const
 
-/** What a half-typed act may become: the whole line with a bottle in the place of its last word, or an act that begins so. */
+/**
+ * What a half-typed act may become: the whole line with a bottle in the place of its last words, or an act that begins so.
+ */
 export function completeAction(typed: string): readonly string[] {
   const begun = typed.trimStart().toLowerCase()
-  const word = LAST_WORD.exec(typed)?.[0] ?? ''
-  if (word.length < LEAST) return []
-  const acts = ACTS.filter((act) => act.startsWith(begun))
-  const bottles = completeReagent(word, MOST)
+  const acts = ACTS.filter((act) => begun.length >= LEAST && act.startsWith(begun))
   // What is already there in full needs no completing.
-  const there = acts.some((act) => act === begun) || bottles.some((one) => one === word || one.replace(/\(aq\)$/, '') === word)
-  return there ? [] : [...acts, ...bottles.map((bottle) => typed.replace(LAST_WORD, bottle))].slice(0, MOST)
+  if (acts.some((act) => act === begun) || findReagent(typed)?.span[1] === typed.length) return []
+  for (const end of ENDS) {
+    const fragment = end.exec(typed)?.[0] ?? ''
+    const bottles = fragment.length < LEAST ? [] : completeReagent(fragment, MOST)
+    if (bottles.length > 0) return [...acts, ...bottles.map((bottle) => typed.replace(end, bottle))].slice(0, MOST)
+  }
+  return acts.slice(0, MOST)
 }

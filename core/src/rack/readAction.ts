@@ -15,12 +15,12 @@ export type ReadAction =
 
 const ACTS: readonly (readonly [pattern: RegExp, act: Action['do']])[] = [
   [/\bboil/i, 'boil'],
-  [/\b(?:heat(?:ed)?\s+strongly|strong(?:ly)?\s+heat|heat)/i, 'heat'],
-  [/\bwarm/i, 'warm'],
+  [/\bwarm|\bheat(?:ed)?\s+(?:gently|carefully)|\bgently\s+heat/i, 'warm'],
+  [/\bheat/i, 'heat'],
   [/\b(?:cool|let\s+it\s+cool)/i, 'cool'],
   [/\b(?:stand|stood|left|leave|wait)/i, 'stand'],
   [/\b(?:filter|decant|centrifug)/i, 'filter'],
-  [/\bflame/i, 'flame'],
+  [/\b(?:flame|nichrome|platinum\s+wire|bunsen)/i, 'flame'],
   [/\b(?:shak|stir|swirl)/i, 'shake'],
   [/\b(?:smell|waft|sniff)/i, 'smell'],
   [/\b(?:look|appearance|at\s+first)/i, 'look'],
@@ -32,12 +32,20 @@ const VOLUME = /(\d+(?:[.,]\d+)?)\s*(?:cm3|cm³|cm\^3|ml|cc)(?![a-z0-9])/i
 const EQUAL = /\b(?:equal|same)\s+vol(?:ume)?/i
 const SOLID = /\b(?:spatula|measure|solid|pinch)\b/i
 const REVERSED = /\b(?:sample|it|solution)\s+(?:in)?to\b|\breverse/i
-const AMOUNT = [EXCESS, DROPS, VOLUME, EQUAL, SOLID] as const
+/** Patterns of how much was added. */
+export const AMOUNT = [EXCESS, DROPS, VOLUME, EQUAL, SOLID] as const
 /** Words that say how something is added, not what. */
 const HOW =
-  /\b(?:add(?:ed)?|more|further|another|again|a|an|few|little|some|of|the|then|same|to|in|into|with|until|till|dropwise|drop\s+by\s+drop|and|mix(?:ed)?|it)\b/gi
+  /\b(?:add(?:ed)?|more|further|another|again|a|an|few|little|some|of|the|then|same|to|in|into|with|until|till|dropwise|drop\s+by\s+drop|and|mix(?:ed)?|it|observe|watch|note|test|collect|the\s+gas|gas)\b/gi
 /** Papers held at the mouth of the tube, not dipped. */
 const AT_MOUTH = /\b(?:damp|moist|wet|gas|mouth)\b/i
+/** What is held at the mouth of a tube, or led through. */
+const HELD = /litmus|splint|lime ?water|paper|\brod\b|smell|waft|cobalt|anhydrous/i
+
+/** Whether a text is of what is held at the mouth of a tube, rather than put into it. */
+export const isAtMouth = (text: string): boolean => HELD.test(text) && gasTestNamed(text) !== undefined
+
+const WATER = 'H2O(l)'
 
 function amountIn(text: string, reagent: string): string {
   if (EXCESS.test(text)) return 'excess'
@@ -45,10 +53,12 @@ function amountIn(text: string, reagent: string): string {
   if (volume !== undefined) return `${volume.replace(',', '.')} cm3`
   if (EQUAL.test(text)) return 'equal'
   if (DROPS.test(text)) return 'drops'
+  if (reagent === WATER) return 'equal'
   if (reagentNamed(reagent)?.element !== undefined) return 'piece'
   return reagentNamed(reagent)?.state === 's' || SOLID.test(text) ? 'solid' : 'drops'
 }
 
+const WHICH_LITMUS = 'Which litmus? Red turns blue in ammonia and other alkalis, blue turns red in acids; damp, for a gas.'
 const EXAMPLES = '3 drops NaOH, xs, warm with damp red litmus, boil, flame'
 
 /**
@@ -59,8 +69,9 @@ const EXAMPLES = '3 drops NaOH, xs, warm with damp red litmus, boil, flame'
 export function readAction(text: string, last?: string): ReadAction {
   const typed = text.trim()
   const act = ACTS.find(([pattern]) => pattern.test(typed))?.[1]
-  const test = gasTestNamed(typed)
-  const paper = /\b(?:red|blue)\s+litmus\b|\buniversal\b/i.exec(typed)
+  const test = isAtMouth(typed) ? gasTestNamed(typed) : undefined
+  const paper = /\b(?:red|blue)\s+litmus\b|\buniversal\b|\bpH\s+paper\b/i.exec(typed)
+  if (/\blitmus\b/i.test(typed) && !/\b(?:red|blue)\s+litmus\b/i.test(typed)) return { kind: 'notUnderstood', says: WHICH_LITMUS }
   if (act !== undefined) {
     // A reagent beside an act is a test of the gas, held at the mouth.
     return { kind: 'action', action: { do: act, ...(test && act !== 'smell' ? { reagent: testText(typed, test) } : {}) } }
@@ -69,16 +80,18 @@ export function readAction(text: string, last?: string): ReadAction {
     const named = findReagent(typed)
     return { kind: 'action', action: { do: 'dissolve', ...(named ? { reagent: named.formula } : {}) } }
   }
-  if (test && (AT_MOUTH.test(typed) || /splint|lime ?water|rod/i.test(typed)))
+  if (test && (AT_MOUTH.test(typed) || (!paper && HELD.test(typed))))
     return { kind: 'action', action: { do: 'gas', reagent: testText(typed, test) } }
   if (paper) {
-    const dipped = /universal/i.test(typed) ? 'universal indicator' : paper[0].toLowerCase().replace(/\s+/g, ' ')
+    const dipped = /universal|pH/i.test(typed) ? 'universal indicator' : paper[0].toLowerCase().replace(/\s+/g, ' ')
     return { kind: 'action', action: { do: 'add', reagent: dipped } }
   }
   const named = findReagent(typed)
   if (named) {
     const order = REVERSED.test(typed) ? { order: 'sample into reagent' } : {}
-    return { kind: 'action', action: { do: 'add', reagent: named.formula, amount: amountIn(typed, named.formula), ...order } }
+    const dry = named.formula.replace(/\(aq\)$/, '(s)')
+    const formula = SOLID.test(typed) && reagentNamed(dry) ? dry : named.formula
+    return { kind: 'action', action: { do: 'add', reagent: formula, amount: amountIn(typed, formula), ...order } }
   }
   const what = whatIn(typed)
   if (/\p{L}/u.test(what)) return asWritten(typed, what)
@@ -96,13 +109,16 @@ const whatIn = (typed: string): string =>
     .replace(/[\s,.;:]+/g, ' ')
     .trim()
 
+/** Whether a text says nothing of what was done, beyond how much. */
+export const isTrivial = (text: string): boolean => !/\p{L}/u.test(whatIn(text))
+
 /** A reagent that no bottle here has the name of is kept in the student's words. */
 function asWritten(typed: string, reagent: string): ReadAction {
   const measured = AMOUNT.some((pattern) => pattern.test(typed))
   return {
     kind: 'asWritten',
-    action: { do: 'add', reagent, ...(measured ? { amount: amountIn(typed, reagent) } : {}) },
-    says: `“${reagent}” is no bottle or act known here. It is kept as you wrote it, and tells the board nothing.`,
+    action: measured ? { do: 'add', reagent, amount: amountIn(typed, reagent) } : { do: 'add', reagent: typed },
+    says: `“${measured ? reagent : typed}” is no bottle or act known here. It is kept as you wrote it, and tells the board nothing.`,
   }
 }
 
@@ -126,7 +142,7 @@ const DONE: Readonly<Record<Action['do'], string>> = {
   add: 'added',
   shake: 'shaken',
   warm: 'warmed gently',
-  heat: 'heated strongly',
+  heat: 'heated',
   boil: 'boiled',
   cool: 'cooled',
   stand: 'left to stand',
@@ -145,6 +161,6 @@ export function sayAction({ do: act, reagent, amount, order }: Action): string {
     const volume = amount?.replace('cm3', 'cm³')
     return `${AMOUNT_WORDS[amount ?? 'drops']?.(reagent) ?? `${volume} ${reagent}`}${reversed}`
   }
-  if (act === 'dissolve' && reagent !== undefined && reagent !== 'H2O(l)') return `dissolved in ${reagent}`
+  if (act === 'dissolve' && reagent !== undefined) return reagent === WATER ? DONE.dissolve : `dissolved in ${reagent}`
   return reagent === undefined ? DONE[act] : `${act === 'gas' ? '' : `${DONE[act]}, `}${reagent}`
 }

@@ -54,6 +54,17 @@ const WORDS: readonly (readonly [word: string, formula: string])[] = Object.entr
   .flatMap((entry) => wordsOf(entry).map((word) => [word, entry[0]] as const))
   .toSorted(([a], [b]) => b.length - a.length)
 
+/** The other half of a salt's name: `zinc sulfate` is not zinc, `potassium carbonate` not sodium's. */
+const ANION_AFTER = /^\s+(?:\w+(?:ate|ite|ide)s?)\b/
+const CATION_BEFORE = /(?:\w+ium|copper|zinc|lead|silver|iron|nickel|cobalt|manganese)(?:\(\w+\))?\s+$/
+const ANION_WORD = /^(?:carbonate|iodide|chromate|dichromate|thiocyanate|manganate|permanganate|peroxide)/
+
+/** Whether a name that was found is a whole name where it stands. */
+function isWhole(word: string, searched: string, from: number, to: number): boolean {
+  if (/^[a-z]+$/.test(word) && ANION_AFTER.test(searched.slice(to))) return false
+  return !(ANION_WORD.test(word) && CATION_BEFORE.test(searched.slice(0, from)))
+}
+
 const isLetter = (sign: string | undefined) => sign !== undefined && /[a-z0-9]/i.test(sign)
 
 /** A bottle that is named in a text, with where its name stands. */
@@ -71,7 +82,7 @@ export function findReagent(text: string): NamedReagent | undefined {
       const [from, to] = [match.index, match.index + match[0].length]
       const apart =
         !(isLetter(searched[from - 1]) && isLetter(searched[from])) && !(isLetter(searched[to]) && isLetter(searched[to - 1]))
-      if (apart) return { formula, span: [from, to] }
+      if (apart && isWhole(word, searched, from, to)) return { formula, span: [from, to] }
     }
   }
   return undefined

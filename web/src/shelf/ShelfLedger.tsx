@@ -37,10 +37,10 @@ export function ShelfLedger({ shelf, archived, search, onNew, onPage }: ShelfLed
         <ColumnHeads
           className="max-[699px]:sr-only"
           columns={[
-            { says: 'Task' },
-            { says: 'Changed' },
-            { says: 'How far' },
-            { says: 'Answers so far', align: 'right' },
+            { says: 'Task', width: 'pr-4!' },
+            { says: 'Changed', width: 'pr-4!' },
+            { says: 'How far', width: 'pr-4!' },
+            { says: 'Answers so far', align: 'right', width: 'pr-0!' },
             { says: 'More', unseen: true, width: 'w-10' },
           ]}
         />

@@ -5,7 +5,7 @@ interface Column {
   /** Told apart where several say the same. */
   readonly id?: string
   readonly align?: 'right' | 'center'
-  /** Width classes. */
+  /** Classes of its width and padding. */
   readonly width?: string
   /** Said to screen readers alone: what stands below needs no heading. */
   readonly unseen?: boolean

@@ -1,4 +1,4 @@
-import { type Action, readAction, sayAction } from '@hop-lark/core/rack'
+import { type Action, readAction, sayAction, splitActs } from '@hop-lark/core/rack'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import type { Step } from './rackEdits.ts'
@@ -12,6 +12,8 @@ interface CorrectStepProps {
 
 const FIELD = 'min-h-9 w-full min-w-0 rounded-lg border border-rule bg-sheet px-2 placeholder:text-ink-soft'
 
+const SEVERAL = { kind: 'notUnderstood', says: 'One act here; the others are steps of their own.' } as const
+
 /** A step being corrected: what stood there is struck through, not lost. */
 export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps) {
   const [did, setDid] = useState(sayAction(step))
@@ -20,7 +22,8 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
   const sawField = useRef<HTMLInputElement>(null)
   // What was seen is corrected most.
   useEffect(() => sawField.current?.focus(), [])
-  const read = readAction(did, step.reagent)
+  const several = splitActs(did).length > 1
+  const read = several ? SEVERAL : readAction(did, step.reagent)
   const keep = () => {
     if (read.kind !== 'notUnderstood') onKeep({ action: read.action, saw: saw.trim(), means: means.trim() })
   }

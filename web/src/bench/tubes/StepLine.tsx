@@ -24,8 +24,7 @@ export function StepLine({ line, tubeId, at, offers, onKeep }: StepLineProps) {
       return
     }
     onKeep(action, saw.trim())
-    line.clear()
-    didField.current?.focus()
+    line.next()
   }
   const onDidKey = (event: KeyboardEvent) => {
     const [first] = completions
@@ -135,7 +134,7 @@ function MarkedInput({
 
 /** What the line is understood as, or how to put it better. */
 function Says({ line, onComplete }: { readonly line: StepLineState; readonly onComplete: (text: string) => void }) {
-  const { action, problem, advice, completions, saw } = line
+  const { action, problem, advice, completions, saw, rest } = line
   if (advice)
     return (
       <span className="text-iodine">
@@ -174,10 +173,11 @@ function Says({ line, onComplete }: { readonly line: StepLineState; readonly onC
     )
   return (
     <span className="text-ink-soft">
-      read as{' '}
+      {rest === '' ? 'read as ' : 'first '}
       <strong className="font-semibold text-ink">
         <DidText action={action} />
       </strong>
+      {rest !== '' && `, and what you see of it; then ${rest}`}
     </span>
   )
 }

@@ -96,6 +96,26 @@ describe('the rack', () => {
     expect(screen.getByText(/tells nothing of the sample/)).toBeTruthy()
   })
 
+  it('takes several acts of one line one after another, each with what is seen of it', () => {
+    openTask(ONE_JAR, <Tubes />, 'r1')
+    freshPortion()
+    type(did(), 'acidified barium nitrate')
+    expect(screen.getByText(/and what you see of it; then barium nitrate/)).toBeTruthy()
+    press(did(), 'Enter')
+    press(saw(), '-')
+    press(saw(), 'Enter')
+    expect((did() as HTMLInputElement).value).toBe('barium nitrate')
+    expect(document.activeElement).toBe(saw())
+    type(saw(), 'white ppt')
+    press(saw(), 'Enter')
+    expect(steps('H1')).toEqual([
+      { do: 'add', reagent: 'HNO3(aq)', amount: 'drops', saw: 'no visible change' },
+      { do: 'add', reagent: 'Ba(NO3)2(aq)', amount: 'drops', saw: 'white ppt' },
+    ])
+    expect((did() as HTMLInputElement).value).toBe('')
+    expect(document.activeElement).toBe(did())
+  })
+
   it('offers the usual outcomes of a test; a digit takes one', async () => {
     openTask(ONE_JAR, <Tubes />, 'r1')
     freshPortion()

@@ -1,12 +1,14 @@
 import type { Offer } from '@hop-lark/core/identify'
 import { adviseWording, type WordingAdvice } from '@hop-lark/core/observe'
-import { type Action, completeAction, readAction } from '@hop-lark/core/rack'
+import { type Action, completeAction, readAction, splitActs } from '@hop-lark/core/rack'
 import { useMemo, useRef } from 'react'
 import { type Draft, usePlace } from './place.ts'
 
 /** The line that is being typed: its words, what they are read as, and how to change them. */
 export interface StepLineState extends Draft {
   readonly action: Action | undefined
+  /** Acts of the same line that come after it, as they are typed. */
+  readonly rest: string
   /** Why what was done is not understood, or only kept as written, once there is something typed. */
   readonly problem: string | undefined
   readonly advice: WordingAdvice | undefined
@@ -19,7 +21,8 @@ export interface StepLineState extends Draft {
   /** Takes the better wording. */
   readonly takeAdvice: () => void
   readonly take: (offer: Offer) => void
-  readonly clear: () => void
+  /** On to the next act of the line, or to an empty line. */
+  readonly next: () => void
   readonly didField: React.RefObject<HTMLInputElement | null>
   readonly sawField: React.RefObject<HTMLInputElement | null>
 }
@@ -36,13 +39,16 @@ export function useStepLine(key: string, lastReagent: string | undefined): StepL
   const draft = usePlace((state) => state.draft)
   const didField = useRef<HTMLInputElement>(null)
   const sawField = useRef<HTMLInputElement>(null)
-  const read = useMemo(() => readAction(did, lastReagent), [did, lastReagent])
+  const [first = '', ...after] = useMemo(() => splitActs(did), [did])
+  const rest = after.join(' then ')
+  const read = useMemo(() => readAction(first, lastReagent), [first, lastReagent])
   const action = read.kind === 'notUnderstood' ? undefined : read.action
   const advice = useMemo(() => (saw === '' ? undefined : adviseWording(saw, action ?? { do: 'look' })[0]), [saw, action])
   return {
     did,
     saw,
     action,
+    rest,
     problem: read.kind !== 'action' && did.trim() !== '' ? read.says : undefined,
     advice,
     completions: useMemo(() => completeAction(did), [did]),
@@ -61,7 +67,11 @@ export function useStepLine(key: string, lastReagent: string | undefined): StepL
       draft(key, { did, saw: says })
       sawField.current?.focus()
     },
-    clear: () => draft(key, undefined),
+    next: () => {
+      draft(key, rest === '' ? undefined : { did: rest, saw: '' })
+      const field = rest === '' ? didField : sawField
+      field.current?.focus()
+    },
     didField,
     sawField,
   }
