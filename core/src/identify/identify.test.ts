@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { readObservation } from '../observe/index.ts'
 import { runSteps } from '../tube/index.ts'
 import { featuresOf, featuresRead } from './features.ts'
-import { CANDIDATES, concludeFrom, expectedIn, offersFor, saltOf, wholeSalts } from './index.ts'
+import { CANDIDATES, concludeFrom, expectedIn, identifyRack, offersFor, saltOf, wholeSalts } from './index.ts'
 import { chargeOf } from './ions.ts'
 import { identify, of, tube } from './testing/records.ts'
 
@@ -50,6 +50,24 @@ describe('a reagent that is no bottle known here', () => {
     ])
     expect(offersFor(samples, 'P1', { do: 'warm' })).toEqual([])
   })
+})
+
+it('a fresh portion nothing was done with changes nothing: an insoluble solid stays possible', () => {
+  // Zinc carbonate (common practice): yellow when hot, white when cold, and carbon dioxide.
+  const heated = {
+    id: 'L1',
+    steps: [
+      { do: 'heat' as const, saw: 'gas turned limewater milky; solid turned yellow when hot' },
+      { do: 'cool' as const, saw: 'solid turned white when cold' },
+    ],
+  }
+  const of = (tubes: readonly object[]) =>
+    identifyRack([{ material: 'L', tubes: [...tubes] as never }], { forms: { L: 'solid' } })[0]?.ions.map(
+      ({ ion, verdict }) => `${ion} ${verdict}`,
+    )
+  const before = of([heated])
+  expect(before).toContain('CO3^2- present')
+  expect(of([heated, { id: 'L2', cm3: '1', steps: [] }])).toEqual(before)
 })
 
 describe('evidence', () => {

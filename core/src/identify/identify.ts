@@ -169,7 +169,10 @@ export function* identifying(
   samples: Rack['samples'],
   options: IdentifyOptions = {},
 ): Generator<number, readonly Identification[]> {
-  const records = recordsOf(samples, options.forms).filter(({ material }) => (options.only ?? material) === material)
+  const records = recordsOf(samples, options.forms)
+    .filter(({ material }) => (options.only ?? material) === material)
+    // A portion nothing was done with yet tells nothing: not even that a solid dissolved.
+    .map((record) => ({ ...record, tubes: record.tubes.filter(({ steps }) => steps.length > 0) }))
   const found: Identification[] = []
   for (const [index, record] of records.entries()) {
     const key = JSON.stringify([record, [...(options.allowed ?? ['all'])]])

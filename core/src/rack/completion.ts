@@ -36,9 +36,10 @@ export function completeAction(typed: string): readonly string[] {
   const begun = typed.trimStart().toLowerCase()
   const acts = ACTS.filter((act) => begun.length >= LEAST && act.startsWith(begun))
   // What is already there in full needs no completing.
-  if (acts.some((act) => act === begun) || findReagent(typed)?.span[1] === typed.length) return []
-  for (const end of ENDS) {
-    const fragment = end.exec(typed)?.[0] ?? ''
+  const fragments = ENDS.map((end) => [end, end.exec(typed)?.[0] ?? ''] as const)
+  const there = fragments.some(([, fragment]) => findReagent(fragment)?.span[1] === fragment.length)
+  if (there || acts.some((act) => act === begun)) return []
+  for (const [end, fragment] of fragments) {
     const bottles = fragment.length < LEAST ? [] : completeReagent(fragment, MOST)
     if (bottles.length > 0) return [...acts, ...bottles.map((bottle) => typed.replace(end, bottle))].slice(0, MOST)
   }

@@ -164,6 +164,7 @@ describe('what was done, as it is typed at the bench', () => {
     expect(completeAction('drops barium nit')).toEqual(['drops Ba(NO3)2(aq)'])
     expect(completeAction('drops barium nitrate')).toEqual([])
     expect(completeAction('3 drops NaOH')).toEqual([])
+    expect(completeAction('warm with Al foil and NaOH')).toEqual([])
     expect(completeAction('boil')).toEqual([])
     expect(completeAction('')).toEqual([])
   })
