@@ -32,10 +32,10 @@ export function SpotTable({ part, read }: SpotTableProps) {
       <ColumnHeads
         columns={[
           { says: 'Sample' },
-          { says: `Spot / ${unit}`, align: 'right', width: 'w-[5.4rem]' },
-          { says: 'Rf', align: 'right', width: 'w-[3.4rem]' },
-          { says: 'Known', align: 'center', width: 'w-[3.6rem]' },
-          { says: 'Colour and take out', unseen: true, width: 'w-[8.4rem] max-[599px]:w-10' },
+          { says: `Spot / ${unit}`, align: 'right', width: 'w-[4.6rem] whitespace-nowrap' },
+          { says: 'Rf', align: 'right', width: 'w-[3.3rem]' },
+          { says: 'Known', align: 'center', width: 'w-[3.5rem]' },
+          { says: 'Colour and take out', unseen: true, width: 'w-[8.2rem] max-[599px]:w-10' },
         ]}
       />
       <tbody>
