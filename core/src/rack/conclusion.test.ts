@@ -45,6 +45,7 @@ describe('the guided path through the groups', () => {
     }
     const path = schemePath(sample)
     expect(path.map(({ group, state }) => `${group} ${state}`)).toEqual([
+      '0 to do',
       'I absent',
       'II present',
       'III to do',
@@ -52,9 +53,9 @@ describe('the guided path through the groups', () => {
       'V later',
       'VI later',
     ])
-    expect(path[0]?.takes).toMatch(/same solution/)
-    expect(path[1]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/filtrate goes on/) })
-    expect(path[2]?.does).toContain('NH3(aq) to excess')
+    expect(path[1]?.takes).toMatch(/same solution/)
+    expect(path[2]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/filtrate goes on/) })
+    expect(path[3]?.does).toContain('NH3(aq) to excess')
   })
 
   it('offers each step in words that are read back as the step of the scheme', () => {
@@ -75,12 +76,22 @@ describe('the guided path through the groups', () => {
     expect(told.at(-1)?.group).toBe(group)
   })
 
+  it.each<[string, string]>([
+    ['gas turned damp red litmus paper blue', 'present'],
+    ['no visible change', 'absent'],
+  ])('ammonium is looked for first, in a portion of its own: %s', (saw, state) => {
+    const alkali = [add('NaOH(aq)', 'excess', 'no change'), { do: 'warm' as const, saw }]
+    const path = schemePath({ material: 'M', tubes: [{ id: 'M1', steps: alkali }] })
+    expect(path.slice(0, 3).map((stage) => stage.state)).toEqual([state, 'to do', 'later'])
+    expect(path[0]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/original solution/) })
+  })
+
   it('a residue is confirmed by itself and is not on the path', () => {
     const tubes = [
       { id: 'M1', steps: [add('HCl(aq)', '1 cm3', 'white ppt')] },
       { id: 'M2', from: 'M1', take: 'residue' as const, steps: [add('H2S(g)', 'excess', 'black ppt')] },
     ]
-    expect(schemePath({ material: 'M', tubes })[1]?.state).toBe('to do')
+    expect(schemePath({ material: 'M', tubes })[2]?.state).toBe('to do')
   })
 })
 

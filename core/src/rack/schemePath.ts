@@ -11,7 +11,7 @@ export type GroupState = 'absent' | 'present' | 'to do' | 'later'
 
 /** A group of the systematic scheme as a record has it so far. */
 export interface GroupStage {
-  readonly group: 'I' | 'II' | 'III' | 'IV' | 'V' | 'VI'
+  readonly group: SchemeGroup['group']
   readonly looksFor: string
   readonly state: GroupState
   /** The step that tells, `H3.2`. */
@@ -33,7 +33,8 @@ const bottlesOf = (steps: readonly SchemeStep[]) => steps.map(({ reagent }) => b
  */
 function isTelling(index: number, step: Step, before: readonly Step[]): boolean {
   const { tells, companions, after } = SCHEME[index] as SchemeGroup
-  if (!tells.some(({ do: act, reagent }) => act === step.do && bottle(reagent) === bottle(step.reagent))) return false
+  const sameBottle = (reagent?: string) => step.do !== 'add' || bottle(reagent) === bottle(step.reagent)
+  if (!tells.some(({ do: act, reagent }) => act === step.do && sameBottle(reagent))) return false
   const added = new Set(before.flatMap(({ do: act, reagent }) => (act === 'add' ? [bottle(reagent)] : [])))
   const needed = [...bottlesOf(companions), ...(after === undefined ? [] : [bottle(after)])]
   const soFar = new Set(SCHEME.slice(0, index + 1).flatMap((group) => bottlesOf(group.tells)))
@@ -53,15 +54,18 @@ function historyOf(
   return [...(parent ? historyOf(tubes, parent, depth + 1) : []), ...own]
 }
 
-function stateOf(step: Step): 'present' | 'absent' | undefined {
+/** What a telling step says of its group: a solid or a flame, in a portion of its own a gas that turned the paper. */
+function stateOf(step: Step, apart: boolean): 'present' | 'absent' | undefined {
   const facts = readObservation(step.saw ?? '').facts.map(({ fact }) => fact.kind)
   if (facts.length === 0) return undefined
-  return facts.some((kind) => kind === 'precipitate' || kind === 'precipitateTurns' || kind === 'flame') ? 'present' : 'absent'
+  const signs = apart ? ['gas'] : ['precipitate', 'precipitateTurns', 'flame']
+  return facts.some((kind) => signs.includes(kind)) ? 'present' : 'absent'
 }
 
-const ORIGINAL = ' Ammonium and anions are looked for in the original solution.'
+const ORIGINAL = ' Anions are looked for in the original solution.'
 
-function takes(state: GroupState, last: boolean): string {
+function takes(state: GroupState, apart: boolean, last: boolean): string {
+  if (apart) return 'That portion is done with: the groups begin with the original solution.'
   if (last) return `Confirm by the flame.${ORIGINAL}`
   if (state === 'present') return 'Filter: the filtrate goes on to the next group, the residue is confirmed on its own.'
   if (state === 'absent') return 'The same solution goes on to the next group.'
@@ -78,19 +82,21 @@ export function schemePath(sample: Sample, tubes: readonly Tube[] = sample.tubes
   const byName = new Map(tubes.map((tube) => [tube.id, tube]))
   const main = sample.tubes.filter(({ take }) => take !== 'residue').map((tube) => historyOf(byName, tube))
   let open = true
-  return SCHEME.map(({ group, looksFor, prepare, companions, tells }, groupIndex): GroupStage => {
+  return SCHEME.map(({ group, looksFor, prepare, companions, tells, apart = false }, groupIndex): GroupStage => {
     const found = main
       .flatMap((history) =>
         history.flatMap(({ step, at }, index) => {
           const before = history.slice(0, index).map((one) => one.step)
-          const state = isTelling(groupIndex, step, before) ? stateOf(step) : undefined
+          const state = isTelling(groupIndex, step, before) ? stateOf(step, apart) : undefined
           return state ? [{ at, state }] : []
         }),
       )
       .at(-1)
     const state: GroupState = found?.state ?? (open ? 'to do' : 'later')
-    if (!found) open = false
-    const does = [...prepare, ...companions, ...tells].map((step) => (step.do === 'add' ? sayAction(step) : step.do))
-    return { group, looksFor, state, does, takes: takes(state, group === 'VI'), ...(found ? { at: found.at } : {}) }
+    if (!found && !apart) open = false
+    const does = [...prepare, ...companions, ...tells].map((step) =>
+      step.do === 'add' ? sayAction(step) : [step.do, ...(step.reagent ? [step.reagent] : [])].join(', '),
+    )
+    return { group, looksFor, state, does, takes: takes(state, apart, group === 'VI'), ...(found ? { at: found.at } : {}) }
   })
 }

@@ -23,6 +23,14 @@ describe('the systematic scheme on mixtures of three cations', () => {
   })
 })
 
+it('ammonium is found before the groups bring it in, and only then', () => {
+  const [first] = runScheme({ 'NH4+': 0.1, 'Cl-': 0.1 })
+  expect(first?.group).toBe('0')
+  expect(first?.shown.at(-1)?.facts.some((fact) => fact.kind === 'gas' && fact.gas === 'NH3')).toBe(true)
+  const [without] = runScheme({ 'Na+': 0.1, 'Cl-': 0.1 })
+  expect(without?.shown.at(-1)?.facts.map(({ kind }) => kind)).toEqual(['noChange'])
+})
+
 /** Tables read backwards: the sample dropped into the reagent (common practice). */
 describe('reverse additions', () => {
   it.each<[string, string, RegExp]>([

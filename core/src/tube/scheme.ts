@@ -6,14 +6,16 @@ import { freshTube, type Tube } from './tubeState.ts'
 
 /** A step of the scheme, as the model plays it and a record keeps it. */
 export interface SchemeStep extends TubeStep {
-  readonly do: 'add' | 'boil' | 'cool' | 'flame'
+  readonly do: 'add' | 'boil' | 'cool' | 'flame' | 'warm'
 }
 
 const add = (reagent: string, amount = 'drops'): SchemeStep => ({ do: 'add', reagent, amount })
 
 /** A group of the systematic scheme: what is done to the filtrate of the one before. */
 export interface SchemeGroup {
-  readonly group: 'I' | 'II' | 'III' | 'IV' | 'V' | 'VI'
+  readonly group: '0' | 'I' | 'II' | 'III' | 'IV' | 'V' | 'VI'
+  /** Done on a portion of its own: nothing of it goes on to the next group. */
+  readonly apart?: true
   readonly looksFor: string
   /** Done before the group reagent, where nothing of the group is looked for yet. */
   readonly prepare: readonly SchemeStep[]
@@ -28,6 +30,15 @@ export interface SchemeGroup {
 
 /** The groups in order (common practice; from memory of Vogel's textbook). */
 export const SCHEME: readonly SchemeGroup[] = [
+  {
+    group: '0',
+    apart: true,
+    looksFor: 'ammonium, since the scheme brings it in later',
+    prepare: [],
+    companions: [add('NaOH(aq)', 'excess')],
+    tells: [{ do: 'warm', reagent: 'damp red litmus paper' }],
+    says: 'sodium hydroxide, warmed, in a portion of its own',
+  },
   {
     group: 'I',
     looksFor: 'silver, lead',
@@ -101,11 +112,15 @@ const ORIGINAL = 2
  * Takes a mixture through the groups: each group reagent on the filtrate of the group before.
  *
  * @param contains - concentration of each ion, mol/dm³
- * @returns a result for each of groups I to V, and the last filtrate as group VI
+ * @returns a result for each group: the first on a portion of its own, the last of what is left in the filtrate
  */
 export function runScheme(contains: Readonly<Record<string, number>>): readonly GroupResult[] {
   let tube: Tube = freshTube(contains, ORIGINAL)
-  return SCHEME.map(({ group, prepare, companions, tells, says }) => {
+  return SCHEME.map(({ group, apart, prepare, companions, tells, says }) => {
+    if (apart) {
+      const { shown } = playSteps(tube, [...companions, ...tells])
+      return { group, did: says, residue: {}, colour: undefined, shown }
+    }
     if (group === LAST) return { group, did: says, residue: {}, colour: undefined, shown: [] }
     const prepared = playSteps(tube, prepare)
     // What the preparation throws down (sulfur from hydrogen sulfide) is filtered off first.
