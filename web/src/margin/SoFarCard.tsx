@@ -1,10 +1,10 @@
-import { questionTitle } from '@hop-lark/core/reckon'
 import { conclusionOf, type Task } from '@hop-lark/core/record'
 import { memo } from 'react'
 import { Link, useParams } from 'react-router'
 import { derive, useSettledTask } from '../notebook/derived.ts'
 import { Num } from '../ui/Num.tsx'
 import { ConcludedIons } from '../working/ConcludedIons.tsx'
+import { QuestionTitle } from '../working/QuestionTitle.tsx'
 
 /** The answers as they stand. */
 export function SoFarCard() {
@@ -27,7 +27,9 @@ const Answers = memo(function Answers({ task }: { readonly task: Task }) {
                 to={`/task/${taskId}/work-out`}
                 className="flex flex-wrap items-baseline justify-between gap-x-3 py-2 hover:text-hop"
               >
-                <span className="min-w-24 flex-1 text-[0.95rem] leading-snug">{question && questionTitle(task, question)}</span>
+                <span className="min-w-24 flex-1 text-[0.95rem] leading-snug">
+                  {question && <QuestionTitle task={task} question={question} />}
+                </span>
                 {question?.find.quantity === 'ions' ? (
                   <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
                 ) : answer.value === null ? (

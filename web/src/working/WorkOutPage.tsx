@@ -14,6 +14,7 @@ import { AnswerChain } from './AnswerChain.tsx'
 import { ConcludedIons } from './ConcludedIons.tsx'
 import { HowSure } from './HowSure.tsx'
 import { QuestionDialog } from './QuestionDialog.tsx'
+import { QuestionTitle } from './QuestionTitle.tsx'
 import { SolubilityTable } from './SolubilityTable.tsx'
 import { WhatIf } from './WhatIf.tsx'
 
@@ -104,7 +105,7 @@ function AnswerSection({
     <section aria-label={title} data-at={`questions.${question.id}`} tabIndex={-1} className="mb-9 outline-none">
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 border-b-[1.5px] border-ink pb-2">
         <h2 className="min-w-48 flex-1 text-xl font-bold">
-          {title}
+          <QuestionTitle task={task} question={question} />
           <button
             type="button"
             aria-label={`Change the question ${title}`}

@@ -1,9 +1,21 @@
-import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
 import { LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
+import { QuestionTitle } from './QuestionTitle.tsx'
 import { WorkOutPage } from './WorkOutPage.tsx'
 
 afterEach(cleanup)
+
+describe('what a question asks', () => {
+  it.each([
+    [{ quantity: 'hydration', of: 'Na2CO3', in: 'F1' }, 'x in Na<sub>2</sub>CO<sub>3</sub>·xH<sub>2</sub>O'],
+    [{ quantity: 'amount', of: 'Fe2+', in: 'F2' }, 'Amount of Fe<sup>2+</sup> in F2'],
+    [{ quantity: 'molarMass', of: 'F1' }, 'Molar mass of F1'],
+  ] as const)('%j has a true formula', (find, html) => {
+    const { container } = render(<QuestionTitle task={LAWN_SAND} question={{ id: 'q', find }} />)
+    expect(container.innerHTML.replace(/<\/?span[^>]*>/g, '')).toBe(html)
+  })
+})
 
 describe('the working', () => {
   it('shows each line with its numbers linked to where they were read', () => {
