@@ -78,6 +78,16 @@ const withGas = (sum: Features, test: string | undefined): Features =>
 const withMark = (sum: Features, mark: string): Features =>
   sum.marks.includes(mark) ? sum : { ...sum, marks: [...sum.marks, mark] }
 
+/** Other words for the colours of halogens in an upper layer. */
+const LAYER_SHADES: Readonly<Record<string, string>> = {
+  pink: 'purple',
+  brown: 'orange',
+  'yellow-brown': 'orange',
+  'red-brown': 'orange',
+  yellow: 'orange',
+  green: 'pale green',
+}
+
 /** What the model and a student say in the same words. */
 function withShared(sum: Features, fact: Fact | ObservedFact): Features {
   switch (fact.kind) {
@@ -101,6 +111,10 @@ function withShared(sum: Features, fact: Fact | ObservedFact): Features {
     case 'melts':
     case 'ring':
       return withMark(sum, fact.kind)
+    case 'layer': {
+      const colour = LAYER_SHADES[fact.colour ?? ''] ?? fact.colour
+      return colour === undefined || colour === 'colourless' ? sum : withMark(sum, `${colour} layer`)
+    }
     default:
       return sum
   }

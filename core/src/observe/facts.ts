@@ -33,6 +33,8 @@ export type ObservedFact =
   /** A precipitate that is gone again when the tube is shaken. */
   | { readonly kind: 'transient'; readonly colour?: string }
   | { readonly kind: 'ring'; readonly colour: string }
+  /** A liquid that floats on the rest. */
+  | { readonly kind: 'layer'; readonly colour?: string }
   /** How a dry solid looks, and what heating does to it. */
   | { readonly kind: 'solid'; readonly colour: string }
   | { readonly kind: 'solidTurns'; readonly to: string; readonly when: 'hot' | 'cold' }

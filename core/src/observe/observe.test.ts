@@ -25,6 +25,8 @@ function short(text: string): readonly string[] {
       case 'solid':
       case 'ring':
         return `${{ flame: 'f', solid: 'o', ring: 'r' }[fact.kind]}:${fact.colour}`
+      case 'layer':
+        return `y${fact.colour ? `:${fact.colour}` : ''}`
       case 'solidTurns':
         return `${fact.when === 'hot' ? 'h' : 'c'}:${fact.to}`
       default:

@@ -18,6 +18,13 @@ const precipitate = (colour: string | undefined, words: string | undefined): Obs
   }
 }
 
+const UPPER = '(?:upper|top|organic|cyclohexane|hexane)'
+
+const layer = (colour: string | undefined): ObservedFact => {
+  const named = colourNamed(colour)
+  return { kind: 'layer', ...(named ? { colour: named } : {}) }
+}
+
 const dissolving = (text: string, giving: string | undefined): ObservedFact => {
   const named = colourNamed(giving)
   const how = new RegExp(PARTLY, 'i').test(text) ? 'partly' : 'completely'
@@ -27,6 +34,26 @@ const dissolving = (text: string, giving: string | undefined): ObservedFact => {
 /** The language of observations: words, abbreviations and orders in which students write them (common practice). */
 export const PATTERNS: readonly Pattern[] = [
   ...SOLID_PATTERNS,
+  // The upper layer is the organic one; what is said of the lower is said of the solution.
+  {
+    pattern: pattern(
+      `(?:(${COLOUR})\\s+)?(?:${UPPER}\\s+)(?:(${COLOUR})\\s+)?layer(?:\\s+(?:is|was|turn\\w*|goes|went|becomes?|became))?(?:\\s+(?:a\\s+)?(${COLOUR}))?|(${COLOUR})\\s+(?:colou?r\\s+)?in\\s+(?:the\\s+)?${UPPER}\\s+layer`,
+    ),
+    read: (match) => [layer(match[1] ?? match[2] ?? match[3] ?? match[4])],
+  },
+  {
+    pattern: pattern(
+      `(?:(${COLOUR})\\s+)?(?:lower|bottom|aqueous|water)\\s+(?:(${COLOUR})\\s+)?layer(?:\\s+(?:is|was|stays?|turn\\w*|goes|went|becomes?|became))?(?:\\s+(?:a\\s+)?(${COLOUR}))?`,
+    ),
+    read: (match) => {
+      const colour = colourNamed(match[1] ?? match[2] ?? match[3])
+      return colour ? [{ kind: 'solution', to: colour }] : []
+    },
+  },
+  {
+    pattern: pattern(`(?:two|2)\\s+(?:(${COLOUR})\\s+)?layers(?:\\s+(?:form(?:ed)?|seen|separate\\w*))?`),
+    read: (match) => [layer(match[1])],
+  },
   {
     pattern: pattern(`(${COLOUR})\\s+flame|flame\\s+(?:is|was|turn\\w*|goes|went|colou?r(?:ed)?)?\\s*(?:is\\s+)?(${COLOUR})`),
     read: (match) => [{ kind: 'flame', colour: colourNamed(match[1] ?? match[2]) ?? '' }],

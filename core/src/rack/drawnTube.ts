@@ -1,5 +1,6 @@
 import { type ObservedFact, readObservation } from '../observe/index.ts'
 import type { PartOf } from '../record/index.ts'
+import { reagentNamed } from '../tube/index.ts'
 
 type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 type Step = Tube['steps'][number]
@@ -11,6 +12,8 @@ export interface DrawnTube {
   /** Name of the liquid's colour. */
   readonly liquid: string
   readonly solid?: { readonly colour: string; readonly much: boolean; readonly settled: boolean }
+  /** Colour of a liquid that floats on it. */
+  readonly layer?: string
   readonly bubbles: boolean
   /** Litmus or another paper at the mouth: what it was, what it turned. */
   readonly paper?: { readonly from: string; readonly to: string }
@@ -65,6 +68,8 @@ function withFact(tube: DrawnTube, fact: ObservedFact): DrawnTube {
       return { ...tube, liquid: fact.to }
     case 'decolourised':
       return { ...tube, liquid: 'colourless' }
+    case 'layer':
+      return { ...tube, layer: fact.colour ?? tube.layer ?? 'colourless' }
     case 'effervescence':
       return { ...tube, bubbles: true }
     case 'gas': {
@@ -83,7 +88,13 @@ function withStep(before: DrawnTube, step: Step): DrawnTube {
   // Bubbles, papers and flames last as long as their step.
   const { paper: _paper, flame: _flame, ...kept } = before
   const filtered = step.do === 'filter' ? (({ solid: _, ...rest }) => rest)(kept) : kept
-  const now: DrawnTube = { ...filtered, bubbles: false, volume: volumeAfter(before.volume, step) }
+  const floats = step.do === 'add' && reagentNamed(step.reagent ?? '')?.special === 'floats'
+  const now: DrawnTube = {
+    ...filtered,
+    bubbles: false,
+    volume: volumeAfter(before.volume, step),
+    ...(floats ? { layer: before.layer ?? 'colourless' } : {}),
+  }
   return readObservation(step.saw ?? '').facts.reduce((tube, { fact }) => withFact(tube, fact), now)
 }
 

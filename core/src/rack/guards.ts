@@ -29,6 +29,7 @@ const did = (before: readonly Action[], ...acts: readonly Action['do'][]) => bef
 
 const ACIDS = /^(HCl|HNO3|H2SO4|CH3COOH)/
 const SILVER = /^AgNO3/
+const FLOATS = /^C6H1[24]/
 const BARIUM = /^(BaCl2|Ba\(NO3\)2)/
 
 /** cm³ above which a tube spits when it is warmed. */
@@ -47,6 +48,13 @@ const GOES_AFTER: Readonly<Record<string, RegExp>> = {
 
 /** Rules of the bench (common practice), each with the harm it keeps away. */
 const RULES: readonly (readonly [code: string, rule: Rule])[] = [
+  [
+    'guard.flammable',
+    ({ do: act }, { before }) =>
+      ['warm', 'heat', 'boil', 'flame'].includes(act) && added(before, FLOATS)
+        ? 'What floats on this tube burns, and its vapour catches fire at a flame. Take a fresh portion for it, or warm it in hot water away from any flame.'
+        : undefined,
+  ],
   [
     'guard.wrongAcid',
     ({ reagent = '' }, { before }) => {

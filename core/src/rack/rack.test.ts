@@ -182,6 +182,7 @@ const codes = (act: Action, given: GuardContext) => guardsFor(act, given).map(({
 describe('guards before the act', () => {
   it.each<[string, Action, GuardContext, GuardContext]>([
     ['wrongAcid', add('AgNO3(aq)'), context([add('HCl(aq)')]), context([add('HNO3(aq)')])],
+    ['flammable', { do: 'warm' }, context([add('Cl2(aq)'), add('C6H12(l)')]), context([add('Cl2(aq)')])],
     ['wrongAcid', add('Ba(NO3)2(aq)'), context([add('H2SO4(aq)')]), context([add('HNO3(aq)')])],
     ['notAcidified', add('BaCl2(aq)'), context([]), context([add('HCl(aq)')])],
     ['ownIon', add('AgNO3(aq)'), context([add('HNO3(aq)'), add('BaCl2(aq)')]), context([add('HNO3(aq)')])],
@@ -259,6 +260,8 @@ describe('a tube as it is drawn', () => {
   it.each<[string, readonly (readonly [Action, string])[], { readonly [Part in keyof ReturnType<typeof drawn>]?: unknown }]>([
     ['a solution that changes its colour', [[add('Cl2(aq)'), 'solution turns brown']], { liquid: 'brown' }],
     ['one that is decolourised', [[add('KMnO4(aq)'), 'purple solution decolourised']], { liquid: 'colourless' }],
+    ['an upper layer', [[add('C6H12(l)', 'equal'), 'upper layer purple']], { layer: 'purple' }],
+    ['one whose colour is not written yet', [[add('C6H12(l)', 'equal'), '']], { layer: 'colourless' }],
     ['bubbles', [[add('HCl(aq)'), 'effervescence']], { bubbles: true }],
     [
       'bubbles that are over with the next step',
@@ -300,8 +303,8 @@ describe('a tube as it is drawn', () => {
     ['a slight one', [[add('H2SO4(aq)'), 'slight white ppt']], { solid: { colour: 'white', much: false, settled: false } }],
     ['nothing', [[look, 'no visible change']], { liquid: 'colourless', bubbles: false, solid: undefined }],
   ])('shows %s', (_, steps, shows) => {
-    const { solid, bubbles, liquid, paper, flame } = drawn(tube('H1', steps))
-    expect({ solid, bubbles, liquid, paper, flame }).toMatchObject(shows)
+    const { solid, bubbles, liquid, paper, flame, layer } = drawn(tube('H1', steps))
+    expect({ solid, bubbles, liquid, paper, flame, layer }).toMatchObject(shows)
   })
 
   it.each<[string, Action, number]>([

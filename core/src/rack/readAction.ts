@@ -53,7 +53,7 @@ function amountIn(text: string, reagent: string): string {
   if (volume !== undefined) return `${volume.replace(',', '.')} cm3`
   if (EQUAL.test(text)) return 'equal'
   if (DROPS.test(text)) return 'drops'
-  if (reagent === WATER) return 'equal'
+  if (reagent === WATER || reagentNamed(reagent)?.special === 'floats') return 'equal'
   if (reagentNamed(reagent)?.element !== undefined) return 'piece'
   return reagentNamed(reagent)?.state === 's' || SOLID.test(text) ? 'solid' : 'drops'
 }

@@ -3,8 +3,9 @@ import { colourOf } from './colours.ts'
 import { type Contents, EMPTY, pour, settle } from './contents.ts'
 import { dissolution, precipitation } from './equations.ts'
 import { type Fact, look } from './facts.ts'
+import { float } from './organic.ts'
 import { testPaper } from './papers.ts'
-import { gasWhereItFalls, type Played, play, type Stepped, shown } from './playing.ts'
+import { describe, gasWhereItFalls, type Played, play, type Stepped, shown } from './playing.ts'
 import { portionsOf, sharesOf, volumeOf } from './portions.ts'
 import { REAGENTS, type Reagent, reagentNamed } from './reagents.ts'
 import type { TubeStep } from './step.ts'
@@ -30,12 +31,20 @@ export function bringsUnknown({ do: act, reagent }: TubeStep): boolean {
 export function add(tube: Tube, step: TubeStep): Stepped {
   const reagent = reagentOf(step.reagent)
   if (reagent.paper) return testPaper(tube, reagent.paper)
+  if (reagent.special === 'floats') return floated(tube, step)
+  if (reagent.special === 'starch') return addForward({ ...tube, contents: { ...tube.contents, starch: true } }, reagent, step)
   return /sample.*(into|to).*reagent/i.test(step.order ?? '') ? addReversed(tube, reagent, step) : addForward(tube, reagent, step)
 }
 
 /** Whether a portion left everything as it was. */
 const unchanged = (tube: Tube, { view, gases, equations }: Played) =>
   view.solids.length === 0 && view.solution === tube.view.solution && gases.length === 0 && equations.length === 0
+
+/** A hydrocarbon on top: nothing happens in the water until it is shaken. */
+function floated(tube: Tube, { amount }: TubeStep): Stepped {
+  const contents = float(tube.contents, volumeOf(amount, tube.contents.volume || 1))
+  return { tube: { ...tube, contents }, shown: describe([{ kind: 'noChange' }], tube.view, []) }
+}
 
 /**
  * Looks whether anything happens at all: after the first portions, half of them and all. Most reagents do nothing to most

@@ -1,4 +1,5 @@
 import { type Component, componentsOf, type Equilibrium, equilibrate, type Totals } from '../aqueous/index.ts'
+import type { Floating } from './organic.ts'
 
 /** What is in a tube, in mol, its volume, and whether it is hot. */
 export interface Contents {
@@ -11,6 +12,10 @@ export interface Contents {
   /** Salts as they came from the jar, with no water yet: mol by formula. */
   readonly dry: Readonly<Record<string, number>>
   readonly hot: boolean
+  /** A hydrocarbon on top of the water. */
+  readonly floating?: Floating
+  /** Starch is in it. */
+  readonly starch?: true
   /** Activities of a state near by, to look from. */
   readonly near?: Equilibrium['activities']
 }

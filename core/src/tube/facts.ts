@@ -24,6 +24,8 @@ export type Fact =
   | { readonly kind: 'paper'; readonly paper: string; readonly turns: string }
   /** Where a heavy liquid lies under another. */
   | { readonly kind: 'ring'; readonly colour: string }
+  /** A liquid that floats on the rest. */
+  | { readonly kind: 'layer'; readonly colour: string }
   | { readonly kind: 'solidTurns'; readonly from: string; readonly to: string; readonly hot: boolean }
   | { readonly kind: 'sublimes'; readonly colour: string }
   | { readonly kind: 'melts' }
@@ -40,9 +42,13 @@ export interface View {
   readonly solids: readonly SeenSolid[]
 }
 
+/** Iodine that starch shows, mol/dm³ (common practice: far less than the eye sees of its own colour). */
+const STARCH_SHOWS = 2e-5
+
 export function look(contents: Contents, equilibrium: Equilibrium): View {
   const solids = solidsIn(contents, equilibrium).filter(({ density }) => density >= SOLID_SEEN)
-  return { equilibrium, solution: colourOf(equilibrium), solids }
+  const blackened = contents.starch && (1000 * (contents.amounts.I2 ?? 0)) / contents.volume > STARCH_SHOWS
+  return { equilibrium, solution: blackened ? 'blue-black' : colourOf(equilibrium), solids }
 }
 
 const PALE = new Set(['white', 'off-white', 'cream', 'pale yellow', 'pale pink'])

@@ -10,6 +10,8 @@ export interface Reagent {
   readonly element?: 'Al' | 'Zn' | 'Mg' | 'MnO2'
   /** A paper that is touched with a drop. */
   readonly paper?: Paper
+  /** A hydrocarbon that floats on water, or starch, which iodine turns blue-black. */
+  readonly special?: 'floats' | 'starch'
   readonly says: string
   /** What it is used to find. */
   readonly purpose: string
@@ -33,11 +35,17 @@ const metal = (element: NonNullable<Reagent['element']>, says: string, purpose: 
   element,
 })
 
+const hydrocarbon = (says: string): Reagent => ({
+  ...aq({}, says, 'halogens: their colour in the upper layer', FLAMMABLE),
+  special: 'floats',
+})
+
 const ALKALI_CARE = 'Alkali attacks skin and above all eyes: eye protection.'
 const ACID_CARE = 'Acid irritates skin and eyes, and is corrosive when strong: eye protection.'
 const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands.'
 const SILVER = 'Silver salts stain skin black and harm eyes: eye protection.'
 const LEAD = 'Lead salts are toxic and build up in the body: wash hands, collect the waste.'
+const FLAMMABLE = 'It burns and its vapour is harmful: no flame near, good air, its own waste.'
 const CHOKES = 'Its vapour chokes: fume cupboard, waft, never inhale.'
 const MANGANATE = 'Manganate(VII) oxidises and stains: eye protection, wash splashes off at once.'
 const CHROMATE = 'Chromium(VI) is toxic and may cause cancer: gloves, no contact, its own waste.'
@@ -111,6 +119,9 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'NaCH3COO(aq)': aq({ CH3COONa: 1 }, 'sodium ethanoate', 'buffering; iron(III)'),
   'H2S(g)': { ...aq({ H2S: 1 }, 'hydrogen sulfide', 'groups II and IV', `Very toxic. ${CHOKES}`), state: 'g' },
   'CO2(g)': { ...aq({ CO2: 1 }, 'carbon dioxide', 'limewater: milky, then clear again in much of it'), state: 'g' },
+  'C6H12(l)': hydrocarbon('cyclohexane'),
+  'C6H14(l)': hydrocarbon('hexane'),
+  'starch(aq)': { ...aq({}, 'starch solution', 'iodine: blue-black'), special: 'starch' },
   'H2O(l)': aq({}, 'distilled water', 'dissolving, diluting, washing'),
   'H2SO4(conc)': aq(
     { H2SO4: 18 },

@@ -7,6 +7,7 @@ import { filter, residueOf } from './filtering.ts'
 import { flameOf } from './flames.ts'
 import { gasTestNamed, resultOf } from './gasTests.ts'
 import { cool, heat } from './heating.ts'
+import { shakenOut } from './organic.ts'
 import { describe, play, type Shown, type Stepped, shown } from './playing.ts'
 import type { TubeStep } from './step.ts'
 import { freshTube, type Tube } from './tubeState.ts'
@@ -49,6 +50,10 @@ function stand(tube: Tube): Stepped {
  * @throws ChemistryError `tube.unknownReagent`, `tube.unknownStep`, `tube.unknownTest`
  */
 export function runStep(tube: Tube, step: TubeStep): Stepped {
+  return shakenOut(tube, act(tube, step))
+}
+
+function act(tube: Tube, step: TubeStep): Stepped {
   switch (step.do) {
     case 'add':
       return add(tube, step)

@@ -37,6 +37,8 @@ export function sayFact(fact: Fact): string {
         : `turned ${fact.paper} paper ${fact.turns}`
     case 'ring':
       return `${fact.colour} ring where the liquids meet`
+    case 'layer':
+      return fact.colour === 'colourless' ? 'two colourless layers' : `${fact.colour} upper layer`
     case 'solidTurns':
       return `solid turned from ${fact.from} to ${fact.to}${fact.hot ? ' while hot' : ' on cooling'}`
     case 'sublimes':

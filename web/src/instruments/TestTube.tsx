@@ -6,6 +6,8 @@ const WIDTH = 56
 const HEIGHT = 128
 const WALL = { left: 11, right: 45, top: 10, bottom: 124 }
 const INSIDE = 'M12.5 10V107a15.5 15.5 0 0 0 31 0V10z'
+/** Depth of a liquid that floats on the rest. */
+const LAYER = 17
 /** cm³ at which the drawing is full. */
 const FULL = 10
 
@@ -23,11 +25,12 @@ const SPECKS = [
 ] as const
 
 /** A tube as its record has it, in words. */
-export function describeTube({ liquid, volume, solid, bubbles, paper, flame }: DrawnTube): string {
+export function describeTube({ liquid, volume, solid, layer, bubbles, paper, flame }: DrawnTube): string {
   return [
     volume > 0 ? `${liquid} liquid` : 'no liquid',
     solid &&
       `${solid.colour} ${volume > 0 ? 'precipitate' : 'solid'}${volume > 0 ? (solid.settled ? ', settled' : ', suspended') : ''}`,
+    layer && `${layer} upper layer`,
     bubbles && 'bubbles',
     paper && `paper turned from ${paper.from} to ${paper.to}`,
     flame && `at the mouth: ${flame}`,
@@ -39,7 +42,7 @@ export function describeTube({ liquid, volume, solid, bubbles, paper, flame }: D
 /** A test tube drawn as it now is. */
 export function TestTube({ tube }: { readonly tube: DrawnTube }) {
   const clip = useId()
-  const { volume, liquid, solid, bubbles, paper, flame } = tube
+  const { volume, liquid, solid, layer, bubbles, paper, flame } = tube
   const share = volume <= 0 ? 0 : 0.3 + 0.45 * Math.min(1, Math.sqrt(volume / FULL))
   const top = WALL.bottom - share * (WALL.bottom - WALL.top)
   const depth = solid ? (solid.much ? 26 : 12) : 0
@@ -51,6 +54,13 @@ export function TestTube({ tube }: { readonly tube: DrawnTube }) {
       <g clipPath={`url(#${clip})`}>
         <rect x="0" y="0" width={WIDTH} height={HEIGHT} fill="var(--sheet)" />
         {volume > 0 && <rect x="0" y={top} width={WIDTH} height={HEIGHT} fill={paint(liquid)} fillOpacity="0.85" />}
+        {layer && (
+          <g>
+            <rect x="0" y={top} width={WIDTH} height={LAYER} fill="var(--sheet)" />
+            <rect x="0" y={top} width={WIDTH} height={LAYER} fill={paint(layer)} fillOpacity="0.75" />
+            <path d={`M12 ${top + LAYER}H44`} stroke="var(--glass)" strokeWidth="1.2" />
+          </g>
+        )}
         {volume > 0 && <ellipse cx="28" cy={top} rx="16" ry="2.2" fill="var(--sheet)" fillOpacity="0.55" />}
         {solid && (
           <path

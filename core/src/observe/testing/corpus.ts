@@ -3,7 +3,7 @@
  * precipitate, p~ a slight one, -p none, v one that vanishes on shaking, d:colour dissolves giving it, d completely, d~
  * partly, i insoluble, t:colour a precipitate that turns, s:colour a solution of it, x decolourised, g:test a gas by its
  * test, e effervescence, -g no gas, m:smell, f:colour a flame, o:colour a dry solid, h:colour and c:colour what it turns
- * hot and cold, u sublimes, l melts, w droplets, r a ring, k warms up, b burns, n no change.
+ * hot and cold, u sublimes, l melts, w droplets, r a ring, y an upper layer, k warms up, b burns, n no change.
  */
 export const CORPUS: Readonly<Record<string, readonly (readonly [line: string, facts: string])[]>> = {
   precipitates: [
@@ -263,6 +263,15 @@ export const CORPUS: Readonly<Record<string, readonly (readonly [line: string, f
     ['white crystalline solid', 'o:white'],
     ['pale green crystals', 'o:pale green'],
     ['brown ring', 'r:brown'],
+    ['purple upper layer', 'y:purple'],
+    ['upper layer turns purple', 'y:purple'],
+    ['organic layer is orange', 'y:orange'],
+    ['upper orange layer', 'y:orange'],
+    ['purple colour in the hexane layer', 'y:purple'],
+    ['two layers', 'y'],
+    ['two colourless layers form', 'y:colourless'],
+    ['top layer purple, bottom layer colourless', 'y:purple s:colourless'],
+    ['violet organic layer', 'y:purple'],
     ['tube gets hot', 'k'],
     ['heat given out', 'k'],
     ['burns with a yellow flame', 'b'],
