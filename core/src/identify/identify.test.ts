@@ -70,6 +70,21 @@ it('a fresh portion nothing was done with changes nothing: an insoluble solid st
   expect(of([heated, { id: 'L2', cm3: '1', steps: [] }])).toEqual(before)
 })
 
+it.each([
+  ['I-', 'solution turned brown', 'purple upper layer, lower layer colourless'],
+  ['Br-', 'turned orange', 'orange organic layer'],
+])('%s is known by its halogen in the upper layer', (ion, first, second) => {
+  // Displacement and a hydrocarbon (common practice).
+  const steps = [
+    { do: 'add' as const, reagent: 'Cl2(aq)', amount: '1 cm3', saw: first },
+    { do: 'add' as const, reagent: 'C6H12(l)', amount: 'equal', saw: second },
+  ]
+  const found = identify({ id: 'P1', steps })
+  const halides = found.ions.filter((one) => ['Cl-', 'Br-', 'I-'].includes(one.ion))
+  expect(halides[0]?.ion).toBe(ion)
+  expect(halides[0]?.probability).toBeGreaterThan(3 * (halides[1]?.probability ?? 1))
+})
+
 describe('evidence', () => {
   const found = identify(
     tube('P1', ['NaOH(aq)', 'white ppt'], ['NaOH(aq) excess', 'ppt dissolves giving colourless soln']),

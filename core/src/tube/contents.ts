@@ -1,5 +1,10 @@
 import { type Component, componentsOf, type Equilibrium, equilibrate, type Totals } from '../aqueous/index.ts'
-import type { Floating } from './organic.ts'
+
+/** A liquid that floats on the water in a tube: its volume in cm³ and the halogens in it, mol. */
+export interface Floating {
+  readonly volume: number
+  readonly amounts: Readonly<Partial<Record<Component, number>>>
+}
 
 /** What is in a tube, in mol, its volume, and whether it is hot. */
 export interface Contents {

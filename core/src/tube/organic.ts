@@ -1,4 +1,4 @@
-import { type Contents, settle, withAmounts } from './contents.ts'
+import { type Contents, type Floating, settle, withAmounts } from './contents.ts'
 import { type Fact, look, type View } from './facts.ts'
 import { describe, type Stepped } from './playing.ts'
 import type { Tube } from './tubeState.ts'
@@ -9,14 +9,6 @@ const HALOGENS = [
   { name: 'Br2', from: 1e-3, colour: 'orange' },
   { name: 'Cl2', from: 5e-3, colour: 'pale green' },
 ] as const
-
-type Halogen = (typeof HALOGENS)[number]['name']
-
-/** A liquid that floats on the water in a tube: its volume in cm³ and the halogens in it, mol. */
-export interface Floating {
-  readonly volume: number
-  readonly amounts: Readonly<Partial<Record<Halogen, number>>>
-}
 
 /** How much of a halogen goes into the upper layer when the tube is shaken (distribution ratios near 100: from memory of Vogel). */
 const SHAKEN_OUT = 0.99
