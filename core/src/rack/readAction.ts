@@ -42,6 +42,9 @@ const AT_MOUTH = /\b(?:damp|moist|wet|gas|mouth)\b/i
 /** What is held at the mouth of a tube, or led through. */
 const HELD = /litmus|splint|lime ?water|paper|\brod\b|smell|waft|cobalt|anhydrous/i
 
+/** What is never anything else, said by itself; anhydrous copper(II) sulfate is also put into a liquid. */
+const HELD_ALONE = /splint|lime ?water|paper|\brod\b/i
+
 /** Whether a text is of what is held at the mouth of a tube, rather than put into it. */
 export const isAtMouth = (text: string): boolean => HELD.test(text) && gasTestNamed(text) !== undefined
 
@@ -80,7 +83,7 @@ export function readAction(text: string, last?: string): ReadAction {
     const named = findReagent(typed)
     return { kind: 'action', action: { do: 'dissolve', ...(named ? { reagent: named.formula } : {}) } }
   }
-  if (test && (AT_MOUTH.test(typed) || (!paper && HELD.test(typed))))
+  if (test && (AT_MOUTH.test(typed) || (!paper && HELD_ALONE.test(typed))))
     return { kind: 'action', action: { do: 'gas', reagent: testText(typed, test) } }
   if (paper) {
     const dipped = /universal|pH/i.test(typed) ? 'universal indicator' : paper[0].toLowerCase().replace(/\s+/g, ' ')
@@ -102,10 +105,11 @@ export function readAction(text: string, last?: string): ReadAction {
   return { kind: 'notUnderstood', says: `Type what you did, for example ${EXAMPLES}.` }
 }
 
+const NOT_WHAT = [...AMOUNT.map(({ source }) => new RegExp(source, 'gi')), HOW]
+
 /** What of a text is left when how much of it was added is taken out. */
 const whatIn = (typed: string): string =>
-  [...AMOUNT, HOW]
-    .reduce((text, pattern) => text.replace(pattern, ' '), typed)
+  NOT_WHAT.reduce((text, pattern) => text.replace(pattern, ' '), typed)
     .replace(/[\s,.;:]+/g, ' ')
     .trim()
 
