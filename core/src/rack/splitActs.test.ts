@@ -63,7 +63,7 @@ describe('a line of one act', () => {
 })
 
 describe('any text', () => {
-  it('is split without an error into acts that hold its words, in their order', () => {
+  it('is split into at least one act, and each is read without an error', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60 }), (text) => {
         const acts = splitActs(text)

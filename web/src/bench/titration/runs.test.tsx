@@ -111,17 +111,34 @@ describe('with half of the sample', () => {
     expect(foretold()).toMatch(/2\.29.cm³/)
   })
 
-  it('a back titration takes more, since more is left over', () => {
-    const task = readTask(shell)
-    const [back] = titrations(task)
-    open(task, back?.id)
-    const button = screen.queryByRole('button', { name: 'With half the sample?' })
-    // Where every run has a weighing of its own there is no one titre to foretell.
-    if (back?.runs.some(({ weighing }) => weighing !== undefined)) expect(button).toBeNull()
-    else {
-      fireEvent.click(button as HTMLElement)
-      expect(foretold()).toContain('what is titrated is what the sample leaves over')
+  /** The shell in the flask of every run, and two runs that agree. */
+  const back = changed(readTask(shell), (draft) => {
+    for (const part of titrations(draft)) {
+      const [{ weighing, ...run } = { kind: 'accurate' as const, weighing: undefined }] = part.runs
+      part.flask.push({ weighing: weighing ?? '' })
+      part.runs = [run, structuredClone(run)]
     }
+  })
+
+  it('a back titration takes more, since more is left over', () => {
+    open(back)
+    fireEvent.click(screen.getByRole('button', { name: 'With half the sample?' }))
+    // 25.0 mmol put in, 0.500 × 11.40 = 5.70 left; half of the 19.30 used is 9.65, so 15.35 mmol is left: 30.70 cm³.
+    expect(foretold()).toMatch(/30\.70.cm³/)
+    expect(foretold()).toContain('what is titrated is what the sample leaves over')
+  })
+
+  it('with twice the sample nothing would be left over', () => {
+    open(back)
+    fireEvent.click(screen.getByRole('button', { name: 'With half the sample?' }))
+    // Twice the sample would use 38.6 mmol, more than the 25.0 put in.
+    fireEvent.click(screen.getByRole('button', { name: 'twice' }))
+    expect(foretold()).toContain('Nothing would be left over to titrate.')
+  })
+
+  it('is not asked where every run has a weighing of its own: there is no one titre to foretell', () => {
+    open(readTask(shell))
+    expect(screen.queryByRole('button', { name: 'With half the sample?' })).toBeNull()
   })
 })
 

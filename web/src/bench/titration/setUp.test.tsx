@@ -105,7 +105,18 @@ describe('setting up a titration', () => {
     expect(now().reactions[0]?.role).toBe('before')
   })
 
-  it('names the stage, and the first indicator that suits', () => {
+  it('takes an indicator that suits what reacts, or one that is typed', () => {
+    open(VINEGAR, 't2')
+    const indicator = () => titration(nowOpen(), 't2').indicator
+    fireEvent.click(section('End-point').getByRole('button', { name: 'phenolphthalein' }))
+    expect(indicator()).toBe('phenolphthalein')
+    typeInto('Indicator, or the sign of the end', 'thymol blue, to the first blue')
+    expect(indicator()).toBe('thymol blue, to the first blue')
+    typeInto('Indicator, or the sign of the end', '')
+    expect(indicator()).toBeUndefined()
+  })
+
+  it('names the stage, and goes to the bench', () => {
     const onOpenChange = open(LAWN_SAND)
     typeInto('Title of this stage', 'Iron in the sand')
     expect(now().title).toBe('Iron in the sand')
