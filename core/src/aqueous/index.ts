@@ -1,7 +1,9 @@
 export { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
-export { type Equilibrium, type EquilibriumOptions, equilibrate, type Proof, type Totals } from './equilibrate.ts'
+export { type EquilibriumOptions, equilibrate, type Totals } from './equilibrate.ts'
 export { componentsOf, totalsOf } from './ingredients.ts'
 export { SOLIDS } from './solidsTable.ts'
+export type { Equilibrium, Proof } from './state.ts'
+export type { System } from './system.ts'
 export {
   type CurvePoint,
   type Equivalence,

@@ -1,3 +1,4 @@
+import { eitherOf, isWithin, maskOf } from './componentMask.ts'
 import { COMPONENTS, type Component, chargeOf, readMadeOf, type Stoichiometry } from './components.ts'
 import { ENTHALPIES, GAS_CONSTANT, SOLIDS, STANDARD } from './solidsTable.ts'
 import { formulaOfSpecies } from './speciesFormula.ts'
@@ -29,21 +30,26 @@ export interface System {
   readonly lnK: Float64Array
 }
 
+/** A row of one of the tables, read once. */
 interface Row {
   readonly name: string
-  readonly madeOf: Stoichiometry
-  readonly log: number
+  readonly lnConstant: number
+  readonly charge: number
+  /** Its components and how many of each, in the order in which a system has its components. */
+  readonly parts: readonly (readonly [component: Component, count: number])[]
+  readonly mask: number
+}
+
+function rowOf(name: string, madeOf: Stoichiometry, log: number): Row {
+  const parts = (Object.entries(madeOf) as [Component, number][]).toSorted(([a], [b]) => (a < b ? -1 : 1))
+  return { name, lnConstant: log * LN10, charge: chargeOf(madeOf), parts, mask: maskOf(parts.map(([component]) => component)) }
 }
 
 const DISSOLVED: readonly Row[] = SPECIES.map(([name, text, log]) => {
   const madeOf = readMadeOf(text)
-  return { name: formulaOfSpecies(name, madeOf), madeOf, log }
+  return rowOf(formulaOfSpecies(name, madeOf), madeOf, log)
 })
-const SOLID: readonly Row[] = SOLIDS.map(([name, text, log]) => ({ name, madeOf: readMadeOf(text), log }))
-
-const cache = new Map<string, System>()
-/** The same by components in the order they were named, which saves sorting them for every solve. */
-const cacheAsNamed = new Map<string, System>()
+const SOLID: readonly Row[] = SOLIDS.map(([name, text, log]) => rowOf(name, readMadeOf(text), log))
 
 const KELVIN = 273.15
 
@@ -53,82 +59,82 @@ function warming(solid: string, celsius: number): number {
   return enthalpy === undefined ? 0 : (enthalpy / GAS_CONSTANT) * (1 / (STANDARD + KELVIN) - 1 / (celsius + KELVIN))
 }
 
-function within(madeOf: Stoichiometry, present: ReadonlySet<string>): boolean {
-  return Object.keys(madeOf).every((name) => present.has(name))
-}
-
-function flat(rows: readonly Stoichiometry[], components: readonly Component[]): Float64Array {
-  const table = new Float64Array(rows.length * components.length)
-  rows.forEach((madeOf, row) => {
-    components.forEach((component, column) => {
-      table[row * components.length + column] = madeOf[component] ?? 0
-    })
+/** A table of ν, one row after another. */
+function flat(rows: readonly Row[], places: ReadonlyMap<Component, number>): Float64Array {
+  const table = new Float64Array(rows.length * places.size)
+  rows.forEach(({ parts }, row) => {
+    for (const [component, count] of parts) table[row * places.size + (places.get(component) as number)] = count
   })
   return table
 }
 
 /** The same with only what is not nought, one species after another. */
-function sparse(rows: readonly Stoichiometry[], components: readonly Component[]) {
+function sparse(rows: readonly Row[], places: ReadonlyMap<Component, number>) {
   const begin = new Int32Array(rows.length + 1)
-  const part: number[] = []
-  const count: number[] = []
-  rows.forEach((madeOf, row) => {
-    components.forEach((component, column) => {
-      const number = madeOf[component]
-      if (number) {
-        part.push(column)
-        count.push(number)
-      }
-    })
-    begin[row + 1] = part.length
+  const size = rows.reduce((sum, { parts }) => sum + parts.length, 0)
+  const [part, count] = [new Int32Array(size), new Float64Array(size)]
+  let at = 0
+  rows.forEach(({ parts }, row) => {
+    for (const [component, number] of parts) {
+      part[at] = places.get(component) as number
+      count[at++] = number
+    }
+    begin[row + 1] = at
   })
-  return { begin, part: Int32Array.from(part), count: Float64Array.from(count) }
+  return { begin, part, count }
+}
+
+/** Systems that were made before: by the list of what does not form, temperature, and the components as a number. */
+const made = new WeakMap<readonly string[], Map<number, Map<number, System>>>()
+/** Systems kept for one list and temperature, at most. */
+const MOST_SYSTEMS = 5000
+const NOTHING: readonly string[] = []
+
+function keptFor(without: readonly string[], celsius: number): Map<number, System> {
+  const temperatures = made.get(without) ?? new Map<number, Map<number, System>>()
+  made.set(without, temperatures)
+  const systems = temperatures.get(celsius) ?? new Map<number, System>()
+  temperatures.set(celsius, systems)
+  return systems
 }
 
 /**
  * The reduced table for a set of components, made once and kept. Hydrogen ion is always in it.
  *
- * @param without - solids left out: what does not form here for a reason that equilibrium does not know
+ * @param present - components, each named once
+ * @param without - solids left out: what does not form here for a reason that equilibrium does not know. What is made is
+ *   remembered with this very list
  * @param celsius - moves the solubility of solids whose enthalpy is known, after van 't Hoff
  */
-export function systemOf(present: readonly Component[], without: readonly string[] = [], celsius = STANDARD): System {
-  const asNamed = `${present.join(' ')}|${without.join(' ')}|${celsius}`
-  const met = cacheAsNamed.get(asNamed)
-  if (met) return met
-  const made = sortedSystem(present, without, celsius)
-  cacheAsNamed.set(asNamed, made)
-  return made
+export function systemOf(present: readonly Component[], without: readonly string[] = NOTHING, celsius = STANDARD): System {
+  const systems = keptFor(without, celsius)
+  const mask = maskOf(present)
+  const known = systems.get(mask)
+  if (known) return known
+  const system = makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius)
+  if (systems.size >= MOST_SYSTEMS) systems.clear()
+  systems.set(mask, system)
+  return system
 }
 
-function sortedSystem(present: readonly Component[], without: readonly string[], celsius: number): System {
-  const names = [...new Set<Component>(['H', ...present])].toSorted()
-  const key = `${names.join(' ')}|${without.toSorted().join(' ')}|${celsius}`
-  const known = cache.get(key)
-  if (known) return known
-  const all = new Set<string>(names)
-  const rows = DISSOLVED.filter(({ madeOf }) => within(madeOf, all))
-  const solids = SOLID.filter(({ name, madeOf }) => within(madeOf, all) && !without.includes(name))
-  const bound = new Set([...rows, ...solids].flatMap(({ madeOf }) => Object.keys(madeOf)))
-  const components = names.filter((name) => name === 'H' || bound.has(name))
-  const own = components.map((name): Row => ({ name: COMPONENTS[name].formula, madeOf: { [name]: 1 }, log: 0 }))
+function makeSystem(names: readonly Component[], without: readonly string[], celsius: number): System {
+  const all = maskOf(names)
+  const rows = DISSOLVED.filter(({ mask }) => isWithin(mask, all))
+  const solids = SOLID.filter(({ name, mask }) => isWithin(mask, all) && !without.includes(name))
+  const bound = [...rows, ...solids].reduce((sum, { mask }) => eitherOf(sum, mask), 0)
+  const components = names.filter((name) => name === 'H' || isWithin(maskOf([name]), bound))
+  const places = new Map(components.map((name, place) => [name, place]))
+  const own = components.map((name) => rowOf(COMPONENTS[name].formula, { [name]: 1 }, 0))
   const species = [...own, ...rows]
-  const system: System = {
+  return {
     components,
-    spectators: names.filter((name) => !components.includes(name)),
+    spectators: names.filter((name) => !places.has(name)),
     species: species.map(({ name }) => name),
-    ...sparse(
-      species.map(({ madeOf }) => madeOf),
-      components,
-    ),
-    lnBeta: Float64Array.from(species, ({ log }) => log * LN10),
-    charges: Float64Array.from(species, ({ madeOf }) => chargeOf(madeOf)),
+    ...sparse(species, places),
+    lnBeta: Float64Array.from(species, ({ lnConstant }) => lnConstant),
+    charges: Float64Array.from(species, ({ charge }) => charge),
     solids: solids.map(({ name }) => name),
-    solidNu: flat(
-      solids.map(({ madeOf }) => madeOf),
-      components,
-    ),
-    lnK: Float64Array.from(solids, ({ name, log }) => log * LN10 + warming(name, celsius)),
+    solidNu: flat(solids, places),
+    lnK: Float64Array.from(solids, ({ name, lnConstant }) => lnConstant + warming(name, celsius)),
   }
-  cache.set(key, system)
-  return system
 }

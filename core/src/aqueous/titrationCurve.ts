@@ -1,6 +1,7 @@
 import type { Component } from './components.ts'
 import { type EquilibriumOptions, equilibrate, type Totals } from './equilibrate.ts'
 import { totalsOf } from './ingredients.ts'
+import type { Equilibrium } from './state.ts'
 
 /** A titration as the model runs it: what is in the flask and what is added. */
 export interface Titration {
@@ -32,7 +33,7 @@ export class TitrationModel {
   private readonly flask: Totals
   private readonly burette: Totals
   private readonly titration: Titration
-  private last: ReadonlyMap<Component, number> | undefined
+  private last: Equilibrium | undefined
 
   constructor(titration: Titration) {
     this.titration = titration
@@ -52,7 +53,7 @@ export class TitrationModel {
     )
     const { activity } = this.titration
     const found = equilibrate(totals, { ...(activity ? { activity } : {}), ...(this.last ? { start: this.last } : {}) })
-    this.last = found.activities
+    this.last = found
     return found.pH
   }
 }

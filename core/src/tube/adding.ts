@@ -33,7 +33,12 @@ export function add(tube: Tube, step: TubeStep): Stepped {
   if (reagent.paper) return testPaper(tube, reagent.paper)
   if (reagent.special === 'floats') return floated(tube, step)
   if (reagent.special === 'starch') return addForward({ ...tube, contents: { ...tube.contents, starch: true } }, reagent, step)
-  return /sample.*(into|to).*reagent/i.test(step.order ?? '') ? addReversed(tube, reagent, step) : addForward(tube, reagent, step)
+  return isReversed(tube, step) ? addReversed(tube, reagent, step) : addForward(tube, reagent, step)
+}
+
+/** Which way round makes a difference only where the sample is a liquid: a dry solid meets the reagent all at once. */
+function isReversed(tube: Tube, { order }: TubeStep): boolean {
+  return /sample.*(into|to).*reagent/i.test(order ?? '') && (tube.sample ?? tube.contents).volume > 0
 }
 
 /** Whether a portion left everything as it was. */
@@ -173,5 +178,7 @@ function addReversed(tube: Tube, reagent: Reagent, { amount }: TubeStep): Steppe
   const equations = [precipitation(passing.name), dissolution(passing.name, again.tube.view.equilibrium)].flatMap(
     (equation) => equation ?? [],
   )
-  return { ...again, shown: { ...again.shown, equations: [...new Set([...equations, ...again.shown.equations])] } }
+  const { view, above } = again.tube
+  const all = () => [...new Set([...equations, ...again.shown.equations])]
+  return { ...again, shown: describe(again.shown.facts, view, above, all) }
 }

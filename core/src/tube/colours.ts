@@ -1,4 +1,4 @@
-import type { Equilibrium } from '../aqueous/index.ts'
+import { COMPONENTS, type Equilibrium, type System } from '../aqueous/index.ts'
 
 /** A dissolved species with a colour: from which concentration it shows, mol/dm³. */
 interface Coloured {
@@ -47,13 +47,35 @@ function rowIndex(species: string): number {
   return found
 }
 
-/** The colour of a solution: of what is plainest, by how far above the concentration at which it shows it is. */
-export function colourOf({ species }: Equilibrium): string {
-  const sums = new Float64Array(COLOURED.length)
-  for (const [name, concentration] of species) {
-    const row = rowIndex(name)
-    if (row >= 0) sums[row] = (sums[row] as number) + concentration
+/** What of a system has a colour: places of species with their rows, and spectators by formula with theirs. */
+interface ColouredIn {
+  readonly places: readonly (readonly [place: number, row: number])[]
+  readonly spectators: readonly (readonly [formula: string, row: number])[]
+}
+
+const colouredIn = new WeakMap<System, ColouredIn>()
+
+/** Looked up once for each system: most species have no colour. */
+function colouredSpecies(system: System): ColouredIn {
+  const known = colouredIn.get(system)
+  if (known) return known
+  const found: ColouredIn = {
+    places: system.species.map((name, place) => [place, rowIndex(name)] as const).filter(([, row]) => row >= 0),
+    spectators: system.spectators
+      .map((name) => [COMPONENTS[name].formula, rowIndex(COMPONENTS[name].formula)] as const)
+      .filter(([, row]) => row >= 0),
   }
+  colouredIn.set(system, found)
+  return found
+}
+
+/** The colour of a solution: of what is plainest, by how far above the concentration at which it shows it is. */
+export function colourOf(state: Equilibrium): string {
+  const { places, spectators } = colouredSpecies(state.system)
+  if (places.length === 0 && spectators.length === 0) return 'colourless'
+  const sums = new Float64Array(COLOURED.length)
+  for (const [place, row] of places) sums[row] = (sums[row] as number) + (state.concentrations[place] as number)
+  for (const [formula, row] of spectators) sums[row] = (sums[row] as number) + (state.species.get(formula) ?? 0)
   let [plainest, colour] = [1, 'colourless']
   COLOURED.forEach((row, index) => {
     const shows = (sums[index] as number) / row.from

@@ -1,4 +1,5 @@
 import { type Component, componentsOf, type Equilibrium, equilibrate, type Totals } from '../aqueous/index.ts'
+import { WETTED_SOLIDS } from './wettedSolids.ts'
 
 /** A liquid that floats on the water in a tube: its volume in cm³ and the halogens in it, mol. */
 export interface Floating {
@@ -21,18 +22,28 @@ export interface Contents {
   readonly floating?: Floating
   /** Starch is in it. */
   readonly starch?: true
-  /** Activities of a state near by, to look from. */
-  readonly near?: Equilibrium['activities']
+  /** A state near by, to look from. */
+  readonly near?: Equilibrium
 }
 
-export const EMPTY: Contents = { volume: 0, amounts: {}, inert: {}, dry: {}, hot: false }
+/** No solid of a kind: the very same for every tube without one, so that it is told at a glance. */
+export const NONE: Readonly<Record<string, number>> = {}
+export const EMPTY: Contents = { volume: 0, amounts: {}, inert: NONE, dry: NONE, hot: false }
 
-/** Adds amounts of components, mol. What is left of one that was used up to rounding is none. */
-export function withAmounts(contents: Contents, more: Readonly<Partial<Record<Component, number>>>): Contents {
+/** Least of a component that is no rounding, mol. */
+const LEAST = 1e-15
+
+/**
+ * Adds amounts of components, mol. What is left of one that was used up to rounding is none.
+ *
+ * @param times - how many times as much as `more` says
+ */
+export function withAmounts(contents: Contents, more: Readonly<Partial<Record<Component, number>>>, times = 1): Contents {
   const amounts: Partial<Record<Component, number>> = { ...contents.amounts }
-  for (const [name, amount] of Object.entries(more) as [Component, number][]) {
-    const sum = (amounts[name] ?? 0) + amount
-    amounts[name] = name !== 'H' && sum < 1e-15 ? 0 : sum
+  for (const key in more) {
+    const name = key as Component
+    const sum = (amounts[name] ?? 0) + times * (more[name] ?? 0)
+    amounts[name] = name !== 'H' && sum < LEAST ? 0 : sum
   }
   return { ...contents, amounts }
 }
@@ -63,14 +74,30 @@ const MOST_WETTED = 5
 
 /** What lay dry is in the liquid now, as far as there is liquid for it. */
 function wet(contents: Contents): Contents {
+  if (contents.dry === NONE) return contents
   const total = Object.values(contents.dry).reduce((sum, amount) => sum + amount, 0)
   if (total === 0) return contents
   const part = Math.min(1, (MOST_WETTED * contents.volume) / 1000 / total)
   const left = Object.entries(contents.dry).flatMap(([name, amount]) => (part < 1 ? [[name, amount * (1 - part)] as const] : []))
-  return Object.entries(contents.dry).reduce((sum, [substance, amount]) => addSubstance(sum, substance, amount * part), {
+  return Object.entries(contents.dry).reduce((sum, [formula, amount]) => addWetted(sum, formula, amount * part), {
     ...contents,
-    dry: Object.fromEntries(left),
+    dry: left.length > 0 ? Object.fromEntries(left) : NONE,
   })
+}
+
+function addWetted(contents: Contents, formula: string, amount: number): Contents {
+  const wetted = WETTED_SOLIDS[formula]
+  if (!wetted) return addSubstance(contents, formula, amount)
+  const { dissolves, stays } = wetted
+  const solid = withInert(contents, Object.fromEntries(Object.entries(stays).map(([name, count]) => [name, count * amount])))
+  return Object.entries(dissolves).reduce((sum, [name, count]) => addSubstance(sum, name, count * amount), solid)
+}
+
+/** Puts dry solids in, mol by formula: as much as the liquid takes up is wetted at once, the rest lies dry. */
+export function addDry(contents: Contents, solids: Readonly<Record<string, number>>): Contents {
+  const dry = { ...contents.dry }
+  for (const [formula, amount] of Object.entries(solids)) dry[formula] = (dry[formula] ?? 0) + amount
+  return wet({ ...contents, dry })
 }
 
 /** Whether there is nothing but dry solid. */
@@ -78,15 +105,16 @@ export const isDry = ({ volume, dry }: Contents) => volume === 0 && Object.keys(
 
 /** Adds some mol of a substance. */
 export function addSubstance(contents: Contents, substance: string, amount: number): Contents {
-  const madeOf = componentsOf(substance)
-  return withAmounts(contents, Object.fromEntries(Object.entries(madeOf).map(([name, count]) => [name, count * amount])))
+  return withAmounts(contents, componentsOf(substance), amount)
 }
 
 /** Totals of a tube, mol/dm³. */
 function totalsIn({ amounts, volume }: Contents): Totals {
   const dm3 = volume / 1000
   if (dm3 === 0) return {}
-  return Object.fromEntries(Object.entries(amounts).map(([name, amount]) => [name, amount / dm3]))
+  const totals: Partial<Record<Component, number>> = {}
+  for (const key in amounts) totals[key as Component] = (amounts[key as Component] ?? 0) / dm3
+  return totals
 }
 
 /** Solids that do not form in the time of a test, whatever equilibrium says; see docs/chemistry.md. */

@@ -1,5 +1,5 @@
 import type { Component } from '../aqueous/index.ts'
-import { type Contents, EMPTY, settle } from './contents.ts'
+import { type Contents, EMPTY, NONE, settle, withAmounts } from './contents.ts'
 import { look, looksLike } from './facts.ts'
 import { describe, type Stepped } from './playing.ts'
 import { solidFacts } from './solids.ts'
@@ -21,10 +21,7 @@ function amountsInSolids(contents: Contents): Readonly<Partial<Record<Component,
 export function filter(tube: Tube): Stepped {
   const { contents } = tube
   const solid = amountsInSolids(contents)
-  const amounts = Object.fromEntries(
-    Object.entries(contents.amounts).map(([name, amount]) => [name, amount - (solid[name as Component] ?? 0)]),
-  )
-  const filtrate: Contents = { ...contents, amounts, inert: {} }
+  const filtrate: Contents = { ...withAmounts(contents, solid, -1), inert: NONE }
   const residue: Contents = { ...EMPTY, volume: TAKEN_UP_IN, amounts: solid, inert: contents.inert }
   const view = look(filtrate, settle(filtrate))
   return {

@@ -44,6 +44,7 @@ const LEAST = 1e-8
 
 /** Lets off what water cannot hold; every round shifts the equilibrium, so it is done until nothing more comes. */
 export function letGasOff(contents: Contents, boiling = false): { readonly contents: Contents; readonly off: readonly GasOff[] } {
+  if (!mayFizz(contents)) return { contents, off: [] }
   let now = contents
   const amounts = new Map<GasRule, number>()
   for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -54,7 +55,7 @@ export function letGasOff(contents: Contents, boiling = false): { readonly conte
       const over = (((species.get(rule.species) ?? 0) - held) * now.volume) / 1000
       if (over <= LEAST) continue
       some = true
-      now = withAmounts(now, Object.fromEntries(Object.entries(rule.takes).map(([name, count]) => [name, -count * over])))
+      now = withAmounts(now, rule.takes, -over)
       amounts.set(rule, (amounts.get(rule) ?? 0) + over * rule.gives)
     }
     if (!some) break

@@ -33,7 +33,7 @@ export function shakenOut(before: Tube, stepped: Stepped): Stepped {
   const moved = Object.fromEntries(HALOGENS.map(({ name }) => [name, SHAKEN_OUT * (contents.amounts[name] ?? 0)]))
   const inLayer = Object.fromEntries(HALOGENS.map(({ name }) => [name, (amounts[name] ?? 0) + (moved[name] ?? 0)]))
   const left: Contents = {
-    ...withAmounts(contents, Object.fromEntries(Object.entries(moved).map(([name, amount]) => [name, -amount]))),
+    ...withAmounts(contents, moved, -1),
     floating: { volume, amounts: inLayer },
   }
   const view = look(left, settle(left))

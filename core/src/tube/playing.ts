@@ -46,7 +46,7 @@ export function play(contents: Contents, { boiling = false, warming = false } = 
   const found = settle(gas.contents)
   return {
     // The next portion changes little, so it is looked for from here.
-    contents: { ...gas.contents, near: found.activities },
+    contents: { ...gas.contents, near: found },
     view: look(gas.contents, found),
     equations: redox.equations,
     gases: [...made, ...metals.off, ...oxygen.off, ...gas.off],
@@ -140,6 +140,45 @@ export function shown(
   }
 }
 
+/** What a step showed. Words, solids and equations are made when they are asked for: identification plays thousands of steps and needs none. */
+class Seen implements Shown {
+  readonly facts: readonly Fact[]
+  private readonly after: View
+  private readonly off: readonly GasOff[]
+  private readonly balance: () => readonly string[]
+  private words: readonly string[] | undefined
+  private balanced: readonly string[] | undefined
+
+  constructor(facts: readonly Fact[], after: View, off: readonly GasOff[], balance: () => readonly string[]) {
+    this.facts = facts
+    this.after = after
+    this.off = off
+    this.balance = balance
+  }
+
+  get saw(): readonly string[] {
+    this.words ??= this.facts.map(sayFact)
+    return this.words
+  }
+
+  get solids(): Readonly<Record<string, number>> {
+    return Object.fromEntries(this.after.solids.map(({ formula, amount }) => [formula, amount]))
+  }
+
+  get gases(): readonly string[] {
+    return this.off.map(({ gas }) => gas)
+  }
+
+  get pH(): number {
+    return this.after.equilibrium.pH
+  }
+
+  get equations(): readonly string[] {
+    this.balanced ??= this.balance()
+    return this.balanced
+  }
+}
+
 /** What a step showed, from its facts. */
 export function describe(
   facts: readonly Fact[],
@@ -147,17 +186,5 @@ export function describe(
   gases: readonly GasOff[],
   equations: () => readonly string[] = () => [],
 ): Shown {
-  let balanced: readonly string[] | undefined
-  return {
-    facts,
-    saw: facts.map(sayFact),
-    solids: Object.fromEntries(after.solids.map(({ formula, amount }) => [formula, amount])),
-    gases: gases.map(({ gas }) => gas),
-    pH: after.equilibrium.pH,
-    // Balanced only when they are asked for: identification plays thousands of steps and needs none.
-    get equations() {
-      balanced ??= equations()
-      return balanced
-    },
-  }
+  return new Seen(facts, after, gases, equations)
 }

@@ -1,4 +1,4 @@
-import { addSubstance, type Contents, pour, withInert } from './contents.ts'
+import { addDry, addSubstance, type Contents, pour, withInert } from './contents.ts'
 import type { Reagent } from './reagents.ts'
 import { DROP, DROPS, EXCESS, RUN_IN, SPATULA } from './thresholds.ts'
 
@@ -35,7 +35,10 @@ export function portionsOf(
     const { element } = reagent
     return [(now) => withInert(now, { [element]: SPATULA })]
   }
-  if (reagent.state === 's') return [(now) => addAll(now, reagent, SPATULA)]
+  if (reagent.state === 's') {
+    const spatula = Object.fromEntries(Object.entries(reagent.putIn).map(([formula, count]) => [formula, count * SPATULA]))
+    return [(now) => addDry(now, spatula)]
+  }
   if (reagent.state === 'g') {
     const bubble = (now: Contents) => addAll(now, reagent, (GAS_SATURATED * now.volume) / 1000 / PORTIONS_OF_GAS)
     return Array.from({ length: amount === 'excess' ? 3 * PORTIONS_OF_GAS : PORTIONS_OF_GAS }, () => bubble)

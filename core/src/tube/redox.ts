@@ -15,6 +15,7 @@ export const INERT_COLOURS: Readonly<Record<string, string>> = {
   'CoO(OH)': 'brown',
   Cu: 'brown',
   CuO: 'black',
+  Fe2O3: 'red-brown',
 }
 
 /** Least amount of a reaction that is worth telling, mol. */

@@ -1,6 +1,6 @@
 import { COMPONENTS, type Component, type Equilibrium, readMadeOf, SOLIDS, type Stoichiometry } from '../aqueous/index.ts'
 import { type Formula, molarMassOf, parseFormula } from '../substance/index.ts'
-import type { Contents } from './contents.ts'
+import { type Contents, NONE } from './contents.ts'
 import { colourOfDry } from './drySolids.ts'
 import { INERT_COLOURS } from './redox.ts'
 
@@ -56,12 +56,14 @@ const PLAIN_TO_SEE = 1000
 /** Everything solid in a tube, the most first. */
 export function solidsIn(contents: Contents, { solids }: Equilibrium): readonly SeenSolid[] {
   const dm3 = contents.volume / 1000
-  const settled = [...solids].flatMap(([name, concentration]): SeenSolid[] => {
+  const settled: SeenSolid[] = []
+  for (const [name, concentration] of solids) {
     const facts = TABLE.get(name)
-    if (!facts || concentration <= 0) return []
+    if (!facts) continue
     const { formula, colour, mass } = facts
-    return [{ formula: formula.text, name, colour, amount: concentration * dm3, density: concentration * mass }]
-  })
+    settled.push({ formula: formula.text, name, colour, amount: concentration * dm3, density: concentration * mass })
+  }
+  if (contents.inert === NONE && contents.dry === NONE && settled.length < 2) return settled
   const inert = Object.entries(contents.inert).flatMap(([formula, amount]): SeenSolid[] => {
     const colour = INERT_COLOURS[formula]
     if (colour === undefined || amount <= 0) return []

@@ -19,7 +19,7 @@ export interface Tube {
 export function tubeOf(contents: Contents): Tube {
   const found = settle(contents)
   // What is added first changes little, so its state is looked for from here.
-  return { contents: { ...contents, near: found.activities }, view: look(contents, found), peak: 0, above: [] }
+  return { contents: { ...contents, near: found }, view: look(contents, found), peak: 0, above: [] }
 }
 
 /** Acid that is put into a sample so that it stands as a clear solution, at most, mol/dm³. */
@@ -54,11 +54,14 @@ function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tub
   const withAcid = (acid: number) => tubeOf(addSubstance(neat, 'HNO3', (acid * cm3) / 1000))
   // What much acid does not clear is no salt that hydrolyses; and acid would set gas free from some.
   if (asItIs.view.solids.length === 0 || mayFizz(neat) || withAcid(MOST_ACID).view.solids.length > 0) return asItIs
-  for (let acid = ACID_STEP; acid <= MOST_ACID; acid += ACID_STEP) {
-    const tube = withAcid(acid)
-    if (tube.view.solids.length === 0) return tube
+  // More acid clears more, so the least that does is found by halving.
+  let [cloudy, clear] = [0, Math.round(MOST_ACID / ACID_STEP)]
+  while (clear - cloudy > 1) {
+    const middle = (cloudy + clear) >> 1
+    if (withAcid(middle * ACID_STEP).view.solids.length === 0) clear = middle
+    else cloudy = middle
   }
-  return asItIs
+  return withAcid(clear * ACID_STEP)
 }
 
 /**
