@@ -1,4 +1,4 @@
-import { eitherOf, isWithin, maskOf } from './componentMask.ts'
+import { type ComponentSet, eitherOf, isWithin, numberOfSet, setOf } from './componentMask.ts'
 import { COMPONENTS, type Component, chargeOf, readMadeOf, type Stoichiometry } from './components.ts'
 import { ENTHALPIES, GAS_CONSTANT, SOLIDS, STANDARD } from './solidsTable.ts'
 import { formulaOfSpecies } from './speciesFormula.ts'
@@ -37,12 +37,12 @@ interface Row {
   readonly charge: number
   /** Its components and how many of each, in the order in which a system has its components. */
   readonly parts: readonly (readonly [component: Component, count: number])[]
-  readonly mask: number
+  readonly set: ComponentSet
 }
 
 function rowOf(name: string, madeOf: Stoichiometry, log: number): Row {
   const parts = (Object.entries(madeOf) as [Component, number][]).toSorted(([a], [b]) => (a < b ? -1 : 1))
-  return { name, lnConstant: log * LN10, charge: chargeOf(madeOf), parts, mask: maskOf(parts.map(([component]) => component)) }
+  return { name, lnConstant: log * LN10, charge: chargeOf(madeOf), parts, set: setOf(parts.map(([component]) => component)) }
 }
 
 const DISSOLVED: readonly Row[] = SPECIES.map(([name, text, log]) => {
@@ -50,6 +50,11 @@ const DISSOLVED: readonly Row[] = SPECIES.map(([name, text, log]) => {
   return rowOf(formulaOfSpecies(name, madeOf), madeOf, log)
 })
 const SOLID: readonly Row[] = SOLIDS.map(([name, text, log]) => rowOf(name, readMadeOf(text), log))
+
+/** The components themselves as species. */
+const OWN: ReadonlyMap<Component, Row> = new Map(
+  (Object.keys(COMPONENTS) as Component[]).map((name) => [name, rowOf(COMPONENTS[name].formula, { [name]: 1 }, 0)]),
+)
 
 const KELVIN = 273.15
 
@@ -108,23 +113,23 @@ function keptFor(without: readonly string[], celsius: number): Map<number, Syste
  */
 export function systemOf(present: readonly Component[], without: readonly string[] = NOTHING, celsius = STANDARD): System {
   const systems = keptFor(without, celsius)
-  const mask = maskOf(present)
-  const known = systems.get(mask)
+  const key = numberOfSet(setOf(present))
+  const known = systems.get(key)
   if (known) return known
   const system = makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius)
   if (systems.size >= MOST_SYSTEMS) systems.clear()
-  systems.set(mask, system)
+  systems.set(key, system)
   return system
 }
 
 function makeSystem(names: readonly Component[], without: readonly string[], celsius: number): System {
-  const all = maskOf(names)
-  const rows = DISSOLVED.filter(({ mask }) => isWithin(mask, all))
-  const solids = SOLID.filter(({ name, mask }) => isWithin(mask, all) && !without.includes(name))
-  const bound = [...rows, ...solids].reduce((sum, { mask }) => eitherOf(sum, mask), 0)
-  const components = names.filter((name) => name === 'H' || isWithin(maskOf([name]), bound))
+  const all = setOf(names)
+  const rows = DISSOLVED.filter(({ set }) => isWithin(set, all))
+  const solids = SOLID.filter(({ name, set }) => isWithin(set, all) && !without.includes(name))
+  const bound = [...rows, ...solids].reduce((sum, { set }) => eitherOf(sum, set), setOf([]))
+  const components = names.filter((name) => name === 'H' || isWithin(setOf([name]), bound))
   const places = new Map(components.map((name, place) => [name, place]))
-  const own = components.map((name) => rowOf(COMPONENTS[name].formula, { [name]: 1 }, 0))
+  const own = components.map((name) => OWN.get(name) as Row)
   const species = [...own, ...rows]
   return {
     components,

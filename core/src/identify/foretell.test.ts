@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { runStep, type TubeStep } from '../tube/index.ts'
 import { featuresOf } from './features.ts'
 import { contentsBefore, foretell } from './foretell.ts'
-import { CANDIDATES } from './ions.ts'
-import { TESTS } from './nextTests.ts'
+import { CANDIDATES, CATIONS } from './ions.ts'
+import { TESTS } from './tests.ts'
 import { warmingUp } from './warmUp.ts'
 
 const BEGUN = { cm3: 1, form: 'solution', before: [] } as const
@@ -67,8 +67,7 @@ describe('what is foretold', () => {
 
   it('is not changed by what is played ahead', () => {
     const steps = TESTS[1]?.steps ?? []
-    const ahead = [...warmingUp()].length
-    expect(ahead).toBe(TESTS.length * CANDIDATES.length)
+    expect([...warmingUp()].length).toBeGreaterThanOrEqual(TESTS.length * CATIONS.length)
     expect(foretell(of('Cu2+'), BEGUN, steps)).toEqual(playedAfresh(of('Cu2+'), steps))
   })
 })

@@ -1,7 +1,9 @@
 import { ChemistryError } from '../problem/index.ts'
 import { runStep, type Shown, type Tube, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresOf, NOTHING } from './features.ts'
-import { freshPortion, type Hypothesis, keyOf, type Portion } from './hypothesis.ts'
+import { freshPortion, type Hypothesis, keyOf, type Portion, type SampleForm } from './hypothesis.ts'
+import { textOfActs } from './usual/acts.ts'
+import { usualFeatures } from './usual/lookUp.ts'
 
 /** Plays a step, or undefined where the model cannot play it. */
 export function playedStep(tube: Tube, step: TubeStep): { readonly tube: Tube; readonly shown: Shown } | undefined {
@@ -23,9 +25,13 @@ export interface Begun extends Portion {
   readonly before: readonly TubeStep[]
 }
 
+/** A portion with which nothing was done yet. */
+export const freshOf = (form: SampleForm): Begun => ({ cm3: 1, form, before: [] })
+
 /** A tube of a hypothesis after some of its steps, with what each of them would show. */
 interface Reached {
-  readonly tube: Tube
+  /** Played when it is gone on from: what it shows may be known without. */
+  readonly tube: () => Tube
   readonly features: readonly Features[]
 }
 
@@ -43,7 +49,7 @@ function textsOf(steps: readonly TubeStep[]): readonly string[] {
   const known = texts.get(steps)
   if (known) return known
   const made = ['']
-  for (const step of steps) made.push(`${made.at(-1)}${JSON.stringify(step)}`)
+  for (const step of steps) made.push(`${made.at(-1)}${textOfActs([step])}`)
   texts.set(steps, made)
   return made
 }
@@ -55,39 +61,74 @@ function textsOf(steps: readonly TubeStep[]): readonly string[] {
  */
 export function foretell(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
   const start = `${keyOf(hypothesis)} ${tube.form} ${tube.cm3} ${textsOf(tube.before).at(-1)} `
-  const found = reach(hypothesis, tube, steps, steps.length, start)
+  const found = reach({ hypothesis, begun: tube, steps, start }, steps.length)
   return found === 'cannot be' ? undefined : found.features
 }
 
+/** The same, played without anything remembered or looked up. */
+export function playAfresh(hypothesis: Hypothesis, tube: Begun, steps: readonly TubeStep[]): readonly Features[] | undefined {
+  let now = begin(hypothesis, tube)
+  for (const step of steps) now = goneOn(hypothesis, now, step)
+  return now === 'cannot be' ? undefined : now.features
+}
+
+interface Course {
+  readonly hypothesis: Hypothesis
+  readonly begun: Begun
+  readonly steps: readonly TubeStep[]
+  readonly start: string
+}
+
 /** A tube after so many of its steps: the step played that was not yet, on what is remembered of those before it. */
-function reach(
-  hypothesis: Hypothesis,
-  tube: Begun,
-  steps: readonly TubeStep[],
-  count: number,
-  start: string,
-): Reached | 'cannot be' {
-  const key = `${start}${textsOf(steps)[count]}`
+function reach(course: Course, count: number): Reached | 'cannot be' {
+  const key = `${course.start}${textsOf(course.steps)[count]}`
   const known = reached.get(key)
   if (known) return known
-  const found =
-    count === 0 ? begun(hypothesis, tube) : goneOn(hypothesis, reach(hypothesis, tube, steps, count - 1, start), steps[count - 1])
+  const found = usual(course, count) ?? reachByPlaying(course, count)
   if (reached.size >= MOST_REMEMBERED) reached.clear()
   reached.set(key, found)
   return found
 }
 
-function begun(hypothesis: Hypothesis, tube: Begun): Reached | 'cannot be' {
+function reachByPlaying(course: Course, count: number): Reached | 'cannot be' {
+  const { hypothesis, begun, steps } = course
+  return count === 0 ? begin(hypothesis, begun) : goneOn(hypothesis, reach(course, count - 1), steps[count - 1])
+}
+
+/** A fresh portion of one ion in the usual acts: what shows is in a table, and the tube is played when it is wanted. */
+function usual(course: Course, count: number): Reached | undefined {
+  const { hypothesis, begun, steps } = course
+  const [only] = hypothesis.ions
+  const fresh = begun.form === 'solution' && begun.cm3 === 1 && begun.before.length === 0
+  if (!fresh || !only || hypothesis.ions.length > 1 || count === 0) return undefined
+  const features = usualFeatures(only, textsOf(steps).slice(1, count + 1))
+  if (!features) return undefined
+  let tube: Tube | undefined
+  const play = () => {
+    const found = reachByPlaying(course, count)
+    if (found === 'cannot be') throw new Error(`The table of usual acts has ${only.ion}, which cannot be.`)
+    return found.tube()
+  }
+  return {
+    features,
+    tube: () => {
+      tube ??= play()
+      return tube
+    },
+  }
+}
+
+function begin(hypothesis: Hypothesis, tube: Begun): Reached | 'cannot be' {
   const contents = contentsBefore(hypothesis, tube)
-  return contents ? { tube: contents, features: [] } : 'cannot be'
+  return contents ? { tube: () => contents, features: [] } : 'cannot be'
 }
 
 function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeStep | undefined): Reached | 'cannot be' {
   if (before === 'cannot be' || !step) return before
-  const { tube, features } = played(before.tube, step)
+  const { tube, features } = played(before.tube(), step)
   // Potassium that only stands in for another cation does not colour the flame.
   const stoodIn = step.do === 'flame' && features.flame === 'lilac' && !ions.some(({ ion }) => ion === 'K+')
-  return { tube, features: [...before.features, stoodIn ? NOTHING : features] }
+  return { tube: () => tube, features: [...before.features, stoodIn ? NOTHING : features] }
 }
 
 /** A tube of a hypothesis as it is before its own steps, or undefined where it cannot be. */

@@ -60,16 +60,10 @@ export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tu
 
 /** pH above which hydroxide is still itself. */
 const ALKALINE = 9
-const together = new Map<string, boolean>()
 
-/** Whether two ions stand together in a clear solution: silver and chloride do not. */
-export function compatible(one: Candidate, other: Candidate): boolean {
-  const key = keyOf({ ions: [one, other] })
-  const known = together.get(key)
-  if (known !== undefined) return known
+/** Whether two ions stand together in a clear solution, by playing them. `standTogether` has it from the table. */
+export function areCompatible(one: Candidate, other: Candidate): boolean {
   const tube = freshPortion({ ions: [one, other] }, { cm3: 1, form: 'solution' })
   // A salt that hydrolyses is kept clear by a little acid, in which hydroxide would be gone.
-  const found = tube !== undefined && (![one, other].some(({ ion }) => ion === 'OH-') || tube.view.equilibrium.pH > ALKALINE)
-  together.set(key, found)
-  return found
+  return tube !== undefined && (![one, other].some(({ ion }) => ion === 'OH-') || tube.view.equilibrium.pH > ALKALINE)
 }

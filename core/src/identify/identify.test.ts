@@ -2,7 +2,17 @@ import { describe, expect, it } from 'vitest'
 import { readObservation } from '../observe/index.ts'
 import { runSteps } from '../tube/index.ts'
 import { featuresOf, featuresRead } from './features.ts'
-import { CANDIDATES, concludeFrom, expectedIn, identifyRack, offersFor, saltOf, wholeSalts } from './index.ts'
+import {
+  CANDIDATES,
+  concludeFrom,
+  expectedIn,
+  identifying,
+  identifyRack,
+  offersFor,
+  type SampleVerdict,
+  saltOf,
+  wholeSalts,
+} from './index.ts'
 import { chargeOf } from './ions.ts'
 import { identify, of, tube } from './testing/records.ts'
 
@@ -171,5 +181,29 @@ describe('what the model says in words', () => {
           expect(read, `${ion} ${reagent}: ${saw.join('; ')}`).toEqual(featuresOf(facts))
         }
       }
+  })
+})
+
+describe('the verdict', () => {
+  it('is there before the advice: the same as at the end, without the next tests', () => {
+    const samples = [
+      { material: 'V', tubes: [tube('V1', ['NaOH(aq)', 'pale blue precipitate'], ['NaOH(aq) excess', 'insoluble'])] },
+    ]
+    const running = identifying(samples)
+    const early: SampleVerdict[] = []
+    const done: number[] = []
+    let step = running.next()
+    for (; !step.done; step = running.next()) {
+      done.push(step.value.done)
+      if (step.value.verdict) early.push(step.value.verdict)
+    }
+    const [found] = step.value
+    expect(early).toHaveLength(1)
+    expect(found).toMatchObject({ ...early[0] })
+    expect(early[0]).not.toHaveProperty('next')
+    expect(found?.next.length).toBeGreaterThan(0)
+    // And there is room to breathe between the verdict and the last of the advice.
+    expect(done.length - done.indexOf(0.75)).toBeGreaterThan(5)
+    expect(done).toEqual(done.toSorted((a, b) => a - b))
   })
 })

@@ -4,9 +4,11 @@ import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
 import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
-import { type Product, productOf } from './products.ts'
+import { type Product, probabilitiesIn, productOf } from './products.ts'
 import { type Rack, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
-import { posterior, rowsOf, type Scored, scoreAll } from './scoring.ts'
+import { posterior, type Scored } from './scored.ts'
+import { type Alone, rowsOf, scoreAll } from './scoring.ts'
+import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
 
@@ -20,16 +22,21 @@ export interface IonVerdict {
   readonly against: readonly string[]
 }
 
-/** What a sample's record comes to. */
-export interface Identification {
+/** What a sample's record says. */
+export interface SampleVerdict {
   readonly material: string
   readonly ions: readonly IonVerdict[]
   readonly gases: readonly { readonly gas: string; readonly at: string }[]
   /** Steps that the likeliest answer explains badly: worth repeating. */
   readonly doubtful: readonly string[]
-  readonly next: readonly NextTest[]
   /** What each step says by itself, in the order of the record. */
   readonly steps: readonly StepMeaning[]
+}
+
+/** The same with advice. */
+export interface Identification extends SampleVerdict {
+  /** Tests that would tell most. */
+  readonly next: readonly NextTest[]
 }
 
 /** What is known besides the record. */
@@ -57,34 +64,16 @@ function verdictOf(probability: number, borneOn: boolean): Verdict {
   return probability < ABSENT ? 'absent' : 'possible'
 }
 
-/** Which hypotheses hold each ion, as the sample came or as a product that was made of it; undefined where it was not worked out. */
-type Holding = (ion: string) => readonly (boolean | undefined)[]
-
-function holdingOf(scored: readonly Scored[]): Holding {
-  return (ion) => scored.map(({ hypothesis }) => hypothesis.ions.some((one) => one.ion === ion))
+/** Steps that speak for an ion and against it, the most telling first. */
+interface Evidence {
+  readonly for: readonly string[]
+  readonly against: readonly string[]
 }
 
-/** Probability of what holds, among what was worked out. */
-function sumWhere(holding: readonly (boolean | undefined)[], weights: readonly number[]): number {
-  let [held, all] = [0, 0]
-  holding.forEach((holds, index) => {
-    if (holds === undefined) return
-    all += weights[index] ?? 0
-    if (holds) held += weights[index] ?? 0
-  })
-  return all > 0 ? held / all : 0
-}
-
-function evidenceOf(
-  rows: readonly RecordedStep[],
-  holding: readonly (boolean | undefined)[],
-  probability: number,
-  leftOut: readonly (readonly number[])[],
-) {
-  const changes = rows.map(({ at, seen }, index) => ({
-    at,
-    change: seen ? logOdds(probability) - logOdds(sumWhere(holding, leftOut[index] ?? [])) : 0,
-  }))
+/** Evidence for an ion is the change of its log odds when a step is left out. */
+function evidenceOf(rows: readonly RecordedStep[], ion: string, probabilityOf: Probability): Evidence {
+  const whole = logOdds(probabilityOf(ion))
+  const changes = rows.map(({ at, seen }, index) => ({ at, change: seen ? whole - logOdds(probabilityOf(ion, index)) : 0 }))
   const speaking = (sign: 1 | -1) =>
     changes
       .filter(({ change }) => sign * change > SPEAKS)
@@ -94,12 +83,7 @@ function evidenceOf(
 }
 
 /** Several steps that each would do leave none that changes the verdict: then those that show the ion speak for it. */
-function withWitnesses(
-  ion: string,
-  probability: number,
-  evidence: ReturnType<typeof evidenceOf>,
-  steps: readonly StepMeaning[],
-): ReturnType<typeof evidenceOf> {
+function withWitnesses(ion: string, probability: number, evidence: Evidence, steps: readonly StepMeaning[]): Evidence {
   if (probability < PRESENT || evidence.for.length > 0) return evidence
   const witnesses = steps
     .filter(({ explains }) => explains.includes(ion))
@@ -107,39 +91,65 @@ function withWitnesses(
   return { ...evidence, for: witnesses.map(({ at }) => at) }
 }
 
-/** Identifies one sample from its record; yields how far it is, from 0 to 1. */
-function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Generator<number, Identification> {
-  const { material, tubes, root } = record
+/** How far identification is, from 0 to 1, and a verdict as soon as there is one. */
+export interface Progress {
+  readonly done: number
+  /** The verdict on a sample, whose next tests are still being sought. */
+  readonly verdict?: SampleVerdict
+}
+
+/** Part of the work that is done when the verdict is there. */
+const VERDICT_AT = 0.75
+
+/** Identifies one sample from its record: first the verdict, then the advice. */
+function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Generator<Progress, Identification> {
+  const { material, tubes } = record
   const rows = rowsOf(tubes)
-  const { scored, alone } = yield* scoreAll(tubes)
+  const scoring = scoreAll(tubes)
+  let step = scoring.next()
+  for (; !step.done; step = scoring.next()) yield { done: VERDICT_AT * step.value }
+  const { scored, alone } = step.value
   const weights = posterior(scored)
-  const leftOut = rows.map((_, index) => posterior(scored, index))
-  const recorded = rows.some(({ seen }) => seen !== undefined)
-  const product = root === undefined ? undefined : productOf(scored, weights, record)
-  const holdingIn = product?.holding ?? holdingOf(scored)
   const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
-  const meant = meaningsOf(rows, tubes, alone, scored[best])
-  const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
-  const ions = CANDIDATES.map(({ ion }): IonVerdict => {
-    const holding = holdingIn(ion)
-    const probability = sumWhere(holding, weights)
-    const borneOn =
-      !product?.brought.has(ion) && rows.some(({ seen }, index) => seen !== undefined && shows(alone.get(ion)?.[index]))
-    return {
-      ion,
-      verdict: recorded && !product?.brought.has(ion) ? verdictOf(probability, borneOn) : 'untested',
-      probability,
-      ...withWitnesses(ion, probability, evidenceOf(rows, holding, probability, leftOut), steps),
-    }
-  })
-  return {
+  const verdict: SampleVerdict = {
     material,
-    ions: ions.toSorted((a, b) => b.probability - a.probability),
+    ...ionsAndSteps(record, scored, weights, alone, scored[best]),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasOf(test, at))),
     doubtful: rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
-    next: nextTests(scored, weights, tubes, options.allowed),
-    steps,
   }
+  yield { done: VERDICT_AT, verdict }
+  const seeking = nextTests(scored, weights, tubes, options.allowed)
+  let sought = seeking.next()
+  for (; !sought.done; sought = seeking.next()) yield { done: VERDICT_AT }
+  return { ...verdict, next: sought.value }
+}
+
+function ionsAndSteps(
+  record: SampleRecord,
+  scored: readonly Scored[],
+  weights: readonly number[],
+  alone: Alone,
+  best: Scored | undefined,
+): Pick<SampleVerdict, 'ions' | 'steps'> {
+  const { tubes, root } = record
+  const rows = rowsOf(tubes)
+  const product = root === undefined ? undefined : productOf(scored, weights, record)
+  const probabilityOf = product ? probabilitiesIn(product, scored, weights, rows.length) : probabilitiesOf(scored, rows.length)
+  const meant = meaningsOf(rows, tubes, alone, best)
+  const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
+  const recorded = rows.some(({ seen }) => seen !== undefined)
+  const ions = CANDIDATES.map(({ ion }): IonVerdict => {
+    const probability = probabilityOf(ion)
+    const brought = product?.brought.has(ion) ?? false
+    const borneOn = !brought && rows.some(({ seen }, index) => seen !== undefined && shows(alone.get(ion)?.[index]))
+    return {
+      ion,
+      verdict: recorded && !brought ? verdictOf(probability, borneOn) : 'untested',
+      probability,
+      ...withWitnesses(ion, probability, evidenceOf(rows, ion, probabilityOf), steps),
+    }
+  })
+  return { ions: ions.toSorted((a, b) => b.probability - a.probability), steps }
 }
 
 const turned = (ions: readonly string[], { became }: Product) => [...new Set(ions.flatMap(became))]
@@ -162,13 +172,13 @@ const MOST_KNOWN = 50
  * Identifies the samples of a rack from what was recorded, one after another.
  *
  * Every set of one or two cations and one or two anions, and the likeliest with a third, is weighed by how likely each
- * recorded step is if the model is right about it. Yields how far it is, from 0 to 1, so that a caller can show it, let
- * others work, or stop.
+ * recorded step is if the model is right about it. Yields how far it is, so that a caller can show it, let others work,
+ * or stop; and the verdict on each sample before its next tests are sought, which takes as long again.
  */
 export function* identifying(
   samples: Rack['samples'],
   options: IdentifyOptions = {},
-): Generator<number, readonly Identification[]> {
+): Generator<Progress, readonly Identification[]> {
   const records = recordsOf(samples, options.forms)
     .filter(({ material }) => (options.only ?? material) === material)
     // A portion nothing was done with yet tells nothing: not even that a solid dissolved.
@@ -190,7 +200,7 @@ export function* identifying(
         found.push(step.value)
         break
       }
-      yield (index + step.value) / records.length
+      yield { ...step.value, done: (index + step.value.done) / records.length }
     }
   }
   return found

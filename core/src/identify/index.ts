@@ -8,6 +8,8 @@ export {
   type IonVerdict,
   identifying,
   identifyRack,
+  type Progress,
+  type SampleVerdict,
   type Verdict,
 } from './identify.ts'
 export { CANDIDATES, type Candidate, ionName, saltOf } from './ions.ts'

@@ -1,9 +1,10 @@
 import { NOTHING } from './features.ts'
 import { contentsBefore, playedStep, shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
-import { logLikelihood } from './likelihood.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
-import type { Alone, Scored } from './scoring.ts'
+import type { Scored } from './scored.ts'
+import type { Alone } from './scoring.ts'
+import { likelihoodOf, NOTHING_SHOWN, numberOf } from './tables/featureNumbers.ts'
 
 /** What one recorded step says by itself. */
 export interface StepMeaning {
@@ -34,10 +35,10 @@ export function meaningsOf(
     const found = seen
       ? CANDIDATES.map(({ ion }) => {
           const features = alone.get(ion)?.[index] ?? NOTHING
-          return { ion, shows: shows(features), likely: logLikelihood(seen, features) }
+          return { ion, shows: shows(features), likely: likelihoodOf(numberOf(seen), numberOf(features)) }
         })
       : []
-    const without = seen ? logLikelihood(seen, NOTHING) : 0
+    const without = seen ? likelihoodOf(numberOf(seen), NOTHING_SHOWN) : 0
     return {
       at,
       explains: found

@@ -1,11 +1,13 @@
 import type { TubeStep } from '../tube/index.ts'
-import { type Features, NOTHING } from './features.ts'
-import { type Begun, foretell, shows, together } from './foretell.ts'
-import type { Hypothesis, SampleForm } from './hypothesis.ts'
-import { ionName } from './ions.ts'
-import { logLikelihood } from './likelihood.ts'
+import { type Begun, foretell, freshOf } from './foretell.ts'
+import type { Hypothesis } from './hypothesis.ts'
+import { type Candidate, ionName } from './ions.ts'
 import type { RecordedTube } from './record.ts'
-import type { Scored } from './scoring.ts'
+import type { Scored } from './scored.ts'
+import { type AloneNumbers, blendOf } from './tables/blends.ts'
+import { informationOf, type WeighedOutcome } from './tables/channel.ts'
+import { numberOf, showsAt } from './tables/featureNumbers.ts'
+import { TESTS } from './tests.ts'
 
 /** A test that would tell much. */
 export interface NextTest {
@@ -21,90 +23,6 @@ export interface NextTest {
   readonly bits: number
 }
 
-/** Tests that can be advised, each on a fresh portion, the cheapest and safest first. */
-export const TESTS: readonly { readonly test: string; readonly steps: readonly TubeStep[]; readonly ready: string }[] = [
-  {
-    test: 'sodium hydroxide, drops then excess',
-    ready: 'a fresh 1 cm³, a dropper of sodium hydroxide',
-    steps: [
-      { do: 'add', reagent: 'NaOH(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'NaOH(aq)', amount: 'excess' },
-    ],
-  },
-  {
-    test: 'aqueous ammonia, drops then excess',
-    ready: 'a fresh 1 cm³, a dropper of ammonia',
-    steps: [
-      { do: 'add', reagent: 'NH3(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'NH3(aq)', amount: 'excess' },
-    ],
-  },
-  {
-    test: 'sodium hydroxide, warmed, damp red litmus',
-    ready: 'red litmus already damp, burner lit, tube holder',
-    steps: [{ do: 'add', reagent: 'NaOH(aq)', amount: 'excess' }, { do: 'warm' }],
-  },
-  {
-    test: 'dilute hydrochloric acid',
-    ready: 'limewater in a tube with a dropper beside it',
-    steps: [{ do: 'add', reagent: 'HCl(aq)', amount: 'excess' }],
-  },
-  {
-    test: 'acidified silver nitrate',
-    ready: 'nitric acid, not hydrochloric, which would itself give the precipitate',
-    steps: [
-      { do: 'add', reagent: 'HNO3(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'AgNO3(aq)', amount: 'drops' },
-    ],
-  },
-  {
-    test: 'acidified silver nitrate, then excess ammonia',
-    ready: 'nitric acid, not hydrochloric, and ammonia enough to outdo the acid',
-    steps: [
-      { do: 'add', reagent: 'HNO3(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'AgNO3(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'NH3(aq)', amount: 'excess' },
-    ],
-  },
-  {
-    test: 'acidified barium nitrate',
-    ready: 'nitric acid, not sulfuric, which would itself give the precipitate',
-    steps: [
-      { do: 'add', reagent: 'HNO3(aq)', amount: 'drops' },
-      { do: 'add', reagent: 'Ba(NO3)2(aq)', amount: 'drops' },
-    ],
-  },
-  {
-    test: 'aluminium foil in hot alkali, ammonium boiled off',
-    ready: 'red litmus already damp, a piece of foil, burner lit; no flame at the mouth of the tube',
-    steps: [
-      { do: 'add', reagent: 'NaOH(aq)', amount: 'excess' },
-      { do: 'boil' },
-      { do: 'add', reagent: 'Al(s)' },
-      { do: 'warm' },
-    ],
-  },
-  {
-    test: 'potassium iodide',
-    ready: 'a fresh 1 cm³, a dropper of potassium iodide',
-    steps: [{ do: 'add', reagent: 'KI(aq)', amount: 'drops' }],
-  },
-  { test: 'a flame', ready: 'a clean wire or a soaked splint, the hottest flame, blue glass at hand', steps: [{ do: 'flame' }] },
-  {
-    test: 'iron(III) chloride',
-    ready: 'a fresh 1 cm³, a dropper of iron(III) chloride',
-    steps: [{ do: 'add', reagent: 'FeCl3(aq)', amount: 'drops' }],
-  },
-  {
-    test: 'acidified potassium manganate(VII)',
-    ready: 'dilute sulfuric acid and manganate(VII), a white tile behind',
-    steps: [
-      { do: 'add', reagent: 'H2SO4(aq)', amount: 'equal' },
-      { do: 'add', reagent: 'KMnO4(aq)', amount: 'drops' },
-    ],
-  },
-]
-
 /** Hypotheses among which a next test is sought, and of those the likeliest, which are played in full. */
 const STILL_OPEN = 200
 const PLAYED_IN_FULL = 16
@@ -115,19 +33,20 @@ const MOST_TESTS = 3
 /** A test that was done already tells less: what misled the eye the first time will again (judgement). */
 const DONE_BEFORE = 0.3
 
-export const freshOf = (form: SampleForm): Begun => ({ cm3: 1, form, before: [] })
-
 /** Every outcome that is foretold by some hypothesis, with the weight of those that foretell it. */
-interface Outcome {
-  readonly steps: readonly Features[]
+interface Outcome extends WeighedOutcome {
   readonly ions: readonly string[]
   weight: number
 }
 
-/** What ions show, put together from what each shows alone. */
-function roughly({ ions }: Hypothesis, fresh: Begun, steps: readonly TubeStep[]): readonly Features[] {
-  const alone = ions.map((one) => foretell({ ions: [one] }, fresh, steps))
-  return steps.map((_, index) => alone.reduce((sum: Features, features) => together(sum, features?.[index] ?? NOTHING), NOTHING))
+/** What each of some ions shows alone in a test, by number. */
+function aloneIn(ions: ReadonlySet<Candidate>, fresh: Begun, steps: readonly TubeStep[]): AloneNumbers {
+  const numbers = new Map<string, Int32Array>()
+  for (const one of ions) {
+    const features = foretell({ ions: [one] }, fresh, steps)
+    if (features) numbers.set(one.ion, Int32Array.from(features, numberOf))
+  }
+  return numbers
 }
 
 interface Open {
@@ -137,52 +56,16 @@ interface Open {
 
 function outcomesOf(open: readonly Open[], fresh: Begun, steps: readonly TubeStep[]): readonly Outcome[] {
   const outcomes = new Map<string, Outcome>()
+  const alone = aloneIn(new Set(open.flatMap(({ hypothesis }) => hypothesis.ions)), fresh, steps)
   for (const [place, { hypothesis, weight }] of open.entries()) {
-    const foretold =
-      (place < PLAYED_IN_FULL ? foretell(hypothesis, fresh, steps) : undefined) ?? roughly(hypothesis, fresh, steps)
-    const key = JSON.stringify(foretold)
+    const inFull = place < PLAYED_IN_FULL ? foretell(hypothesis, fresh, steps) : undefined
+    const foretold = inFull ? Int32Array.from(inFull, numberOf) : blendOf(hypothesis.ions, steps.length, alone).features
+    const key = foretold.join(' ')
     const known = outcomes.get(key)
     if (known) known.weight += weight
     else outcomes.set(key, { steps: foretold, ions: hypothesis.ions.map(({ ion }) => ion), weight })
   }
   return [...outcomes.values()].toSorted((a, b) => b.weight - a.weight)
-}
-
-/** What a student who looked at an outcome would have written: a flame without colour is seen to be so. */
-const asSeen = (features: Features, { do: act }: TubeStep): Features =>
-  act === 'flame' && features.flame === undefined ? { ...features, flame: 'none' } : features
-
-/**
- * Information that a test is expected to give, bits: the mutual information of outcome and record, where each outcome
- * may be taken for another as the confusion model says. Outcomes that differ only in what a student easily misses tell
- * little.
- */
-function bitsOf(outcomes: readonly Outcome[], steps: readonly TubeStep[]): number {
-  const channel = outcomes.map((truth) => {
-    const row = outcomes.map((written) =>
-      Math.exp(
-        steps.reduce((sum, step, index) => {
-          const seen = asSeen(written.steps[index] ?? NOTHING, step)
-          return sum + logLikelihood(seen, truth.steps[index] ?? NOTHING)
-        }, 0),
-      ),
-    )
-    const all = row.reduce((sum, value) => sum + value, 0)
-    return row.map((value) => value / all)
-  })
-  const written = outcomes.map((_, column) =>
-    outcomes.reduce((sum, { weight }, row) => sum + weight * (channel[row]?.[column] ?? 0), 0),
-  )
-  return outcomes.reduce(
-    (sum, { weight }, row) =>
-      sum +
-      weight *
-        (channel[row] ?? []).reduce(
-          (inner, value, column) => inner + (value > 0 ? value * Math.log2(value / (written[column] ?? 1)) : 0),
-          0,
-        ),
-    0,
-  )
 }
 
 /** The ions in which the two likeliest outcomes differ, each side's own. */
@@ -211,45 +94,43 @@ function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boo
   return tubes.some((tube) => words(tube.did).includes(sought))
 }
 
-/**
- * The tests that would tell most, on a fresh portion: in solution, or dry where the sample was never dissolved.
- *
- * @param tubes - what was done already
- * @param allowed - reagents the task allows; all of the bench where nothing is said
- */
-export function nextTests(
-  scored: readonly Scored[],
-  weights: readonly number[],
-  tubes: readonly RecordedTube[],
-  allowed?: ReadonlySet<string>,
-): readonly NextTest[] {
+/** The likeliest hypotheses, of which a test should tell which it is. */
+function stillOpen(scored: readonly Scored[], weights: readonly number[]): readonly Open[] {
   const likeliest = scored
     .map(({ hypothesis }, index) => ({ hypothesis, weight: weights[index] ?? 0, turn: (index * SPREAD) % scored.length }))
     .toSorted((a, b) => b.weight - a.weight || a.turn - b.turn)
     .slice(0, STILL_OPEN)
   const all = likeliest.reduce((sum, { weight }) => sum + weight, 0)
-  const open = likeliest.map(({ hypothesis, weight }) => ({ hypothesis, weight: weight / all }))
+  return likeliest.map(({ hypothesis, weight }) => ({ hypothesis, weight: weight / all }))
+}
+
+/**
+ * The tests that would tell most, on a fresh portion: in solution, or dry where the sample was never dissolved. Yields
+ * after each test that was considered.
+ *
+ * @param tubes - what was done already
+ * @param allowed - reagents the task allows; all of the bench where nothing is said
+ */
+export function* nextTests(
+  scored: readonly Scored[],
+  weights: readonly number[],
+  tubes: readonly RecordedTube[],
+  allowed?: ReadonlySet<string>,
+): Generator<void, readonly NextTest[]> {
+  const open = stillOpen(scored, weights)
   const dry = tubes.length > 0 && tubes.every(({ form }) => form === 'solid')
   const fresh = freshOf(dry ? 'solid' : 'solution')
-  const possible = TESTS.filter(({ steps }) => steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent)))
-  return possible
-    .flatMap(({ test, steps, ready }): NextTest[] => {
-      const outcomes = outcomesOf(open, fresh, steps)
-      const [first, second] = outcomes
-      const bits = bitsOf(outcomes, steps) * (doneIn(tubes, steps) ? DONE_BEFORE : 1)
-      if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(shows))) return []
-      const apart = differenceOf(first, second)
-      return [
-        {
-          test,
-          steps,
-          ready: dry ? ready.replace('a fresh 1 cm³', 'a fresh spatula tip') : ready,
-          apart,
-          tells: tellsOf(apart),
-          bits,
-        },
-      ]
-    })
-    .toSorted((a, b) => b.bits - a.bits)
-    .slice(0, MOST_TESTS)
+  const found: NextTest[] = []
+  for (const { test, steps, ready } of TESTS) {
+    if (!steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent))) continue
+    const outcomes = outcomesOf(open, fresh, steps)
+    const [first, second] = outcomes
+    const bits = informationOf(outcomes, steps) * (doneIn(tubes, steps) ? DONE_BEFORE : 1)
+    yield
+    if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(showsAt))) continue
+    const apart = differenceOf(first, second)
+    const says = dry ? ready.replace('a fresh 1 cm³', 'a fresh spatula tip') : ready
+    found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits })
+  }
+  return found.toSorted((a, b) => b.bits - a.bits).slice(0, MOST_TESTS)
 }

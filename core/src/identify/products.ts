@@ -4,7 +4,8 @@ import { contentsBefore } from './foretell.ts'
 import type { Hypothesis } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
 import type { RecordedTube, SampleRecord } from './record.ts'
-import type { Scored } from './scoring.ts'
+import { posteriorWithout, type Scored } from './scored.ts'
+import type { Probability } from './tables/leftOut.ts'
 
 /** mol/dm³ of an ion from which a product is said to hold it. */
 const HOLDS_FROM = 2e-3
@@ -53,4 +54,27 @@ export function productOf(scored: readonly Scored[], weights: readonly number[],
       return now.includes(ion) || now.length === 0 ? [ion] : now
     },
   }
+}
+
+/** Probability of what holds, among what was worked out. */
+function sumWhere(holding: readonly (boolean | undefined)[], weights: readonly number[]): number {
+  let [held, all] = [0, 0]
+  holding.forEach((holds, index) => {
+    if (holds === undefined) return
+    all += weights[index] ?? 0
+    if (holds) held += weights[index] ?? 0
+  })
+  return all > 0 ? held / all : 0
+}
+
+/** Probability of an ion in a product with one recorded step left out, or with none. */
+export function probabilitiesIn(
+  { holding }: Product,
+  scored: readonly Scored[],
+  weights: readonly number[],
+  steps: number,
+): Probability {
+  const leftOut = Array.from({ length: steps }, (_, step) => posteriorWithout(scored, step))
+  const holdings = new Map(CANDIDATES.map(({ ion }) => [ion, holding(ion)]))
+  return (ion, without) => sumWhere(holdings.get(ion) ?? [], without === undefined ? weights : (leftOut[without] ?? []))
 }

@@ -1,42 +1,26 @@
 import { type Features, NOTHING } from './features.ts'
-import { foretell, shows, together } from './foretell.ts'
-import { compatible, type Hypothesis, keyOf } from './hypothesis.ts'
+import { foretell, shows } from './foretell.ts'
+import { type Hypothesis, keyOf } from './hypothesis.ts'
 import { ANIONS, CANDIDATES, CATIONS, type Candidate } from './ions.ts'
-import { logLikelihood } from './likelihood.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
-
-/** A hypothesis with how likely it makes each recorded step. */
-export interface Scored {
-  readonly hypothesis: Hypothesis
-  readonly prior: number
-  /** ln likelihood of each recorded step. */
-  readonly steps: readonly number[]
-}
+import { priorOfSizes, type Scored, sizesOf, totalOf } from './scored.ts'
+import { type AloneNumbers, type Blend, blendOf, numbersOfAlone, roughly, type Seen, scoresOf, seenIn } from './tables/blends.ts'
+import { numberOf } from './tables/featureNumbers.ts'
+import { type FirstLook, firstLook } from './tables/firstLook.ts'
 
 /** What ions by themselves show, step by step. */
 export type Alone = ReadonlyMap<string, readonly Features[]>
 
-/** Every further ion is so much less likely beforehand, ln. */
-const FURTHER_ION = 1
-/** A third ion of a sign is rarer still. */
-const THIRD_ION = 1.5
 /** Hypotheses that are played in full, after a first round with ions one by one. */
 const PLAYED_IN_FULL = 16
-/** A hypothesis that was not played in full is trusted less, ln. */
-const NOT_PLAYED = 2
+/** Of so many times as many at most, since some cannot be. */
+const TRIED = 3
 /** Hypotheses so much less likely than the best are dropped, ln; one step more or less does not bring them back. */
 const HOPELESS = 18
 /** Ions of one sign in a sample, at most. */
 const MOST_OF_A_SIGN = 3
 
 const NONE_BEFORE: RecordedTube['before'] = []
-
-const totalOf = ({ prior, steps }: Scored) => steps.reduce((sum, value) => sum + value, prior)
-
-function priorOf(ions: readonly Candidate[]): number {
-  const thirds = (['cation', 'anion'] as const).filter((kind) => ions.filter((one) => one.kind === kind).length > 2)
-  return -FURTHER_ION * (ions.length - 2) - THIRD_ION * thirds.length
-}
 
 /** The pairs and singles of a list. */
 function* setsOf(list: readonly Candidate[]): Generator<readonly Candidate[]> {
@@ -49,10 +33,6 @@ function* setsOf(list: readonly Candidate[]): Generator<readonly Candidate[]> {
 /** Recorded steps of all tubes in one row. */
 export const rowsOf = (tubes: readonly RecordedTube[]): readonly RecordedStep[] => tubes.flatMap(({ steps }) => steps)
 
-function scoreSteps(rows: readonly RecordedStep[], foretold: readonly Features[]): readonly number[] {
-  return rows.map(({ seen }, index) => (seen ? logLikelihood(seen, foretold[index] ?? NOTHING) : 0))
-}
-
 /** What every ion shows alone; one that cannot stand alone shows nothing. */
 function* allAlone(tubes: readonly RecordedTube[]): Generator<number, Alone> {
   const alone = new Map<string, readonly Features[]>()
@@ -61,7 +41,7 @@ function* allAlone(tubes: readonly RecordedTube[]): Generator<number, Alone> {
       one.ion,
       tubes.flatMap((tube) => foretell({ ions: [one] }, tube, tube.did) ?? tube.steps.map(() => NOTHING)),
     )
-    yield (0.5 * (index + 1)) / CANDIDATES.length
+    yield (index + 1) / CANDIDATES.length
   }
   return alone
 }
@@ -95,54 +75,43 @@ function playInFull(hypothesis: Hypothesis, tubes: readonly RecordedTube[], alon
   return found
 }
 
-/** Ions of one sign, or a whole hypothesis, with what comes of them put together without playing them. */
-interface Blend {
-  readonly ions: readonly Candidate[]
-  readonly features: readonly Features[]
-}
-
-const blendOf = (ions: readonly Candidate[], rows: readonly RecordedStep[], alone: Alone): Blend => ({
-  ions,
-  features: rows.map((_, index) =>
-    ions.reduce((sum: Features, { ion }) => together(sum, alone.get(ion)?.[index] ?? NOTHING), NOTHING),
-  ),
-})
-
-const blended = (some: Blend, others: Blend): Blend => ({
-  ions: [...some.ions, ...others.ions],
-  features: some.features.map((one, index) => together(one, others.features[index] ?? NOTHING)),
-})
-
-/** Scores of what comes of ions put together, without playing them. */
-function roughly({ ions, features }: Blend, rows: readonly RecordedStep[]): Scored {
-  return { hypothesis: { ions }, prior: priorOf(ions) - NOT_PLAYED, steps: scoreSteps(rows, features) }
-}
-
 /** Halves of hypotheses that are not out of the question whatever the other half is. */
-function hopefulHalves(list: readonly Candidate[], rows: readonly RecordedStep[], alone: Alone): readonly Blend[] {
-  const halves = [...setsOf(list)].map((ions) => blendOf(ions, rows, alone))
-  const totals = halves.map((half) => totalOf(roughly(half, rows)))
+function hopefulHalves(list: readonly Candidate[], seen: Seen, alone: AloneNumbers): readonly Blend[] {
+  const halves = [...setsOf(list)].map((ions) => blendOf(ions, seen.length, alone))
+  const totals = halves.map((half) => totalOf(roughly(half, seen)))
   const best = totals.reduce((most, one) => Math.max(most, one), Number.NEGATIVE_INFINITY)
   return halves.filter((_, index) => (totals[index] ?? best) > best - HOPELESS)
 }
 
+/** Hypotheses in the order in which they are played. */
+type Ranked = Pick<FirstLook, 'length' | 'at'>
+
 function* played(
-  ranked: readonly Scored[],
+  ranked: Ranked,
   most: number,
-  tubes: readonly RecordedTube[],
-  rows: readonly RecordedStep[],
-  alone: Alone,
+  { tubes, seen, alone }: { readonly tubes: readonly RecordedTube[]; readonly seen: Seen; readonly alone: Alone },
 ): Generator<number, { readonly good: readonly Scored[]; readonly tried: number }> {
   const good: Scored[] = []
   let tried = 0
-  for (const one of ranked) {
-    if (good.length >= most || tried >= 3 * most) break
-    tried++
+  for (; tried < ranked.length && good.length < most && tried < TRIED * most; tried++) {
+    const one = ranked.at(tried)
     const features = playInFull(one.hypothesis, tubes, alone)
-    if (features) good.push({ ...one, prior: priorOf(one.hypothesis.ions), steps: scoreSteps(rows, features) })
-    yield good.length / most
+    if (features) {
+      const steps = scoresOf(seen, Int32Array.from(features, numberOf))
+      good.push({ ...one, prior: priorOfSizes(...sizesOf(one.hypothesis.ions)), steps })
+    }
+    yield Math.max(good.length / most, tried / (TRIED * most))
   }
   return { good, tried }
+}
+
+/** A part of the work as it counts in the whole: from its beginning to its end there. */
+function* between<Found>(from: number, to: number, work: Generator<number, Found>): Generator<number, Found> {
+  for (;;) {
+    const step = work.next()
+    if (step.done) return step.value
+    yield from + (to - from) * step.value
+  }
 }
 
 /**
@@ -154,30 +123,39 @@ function* played(
 export function* scoreAll(
   tubes: readonly RecordedTube[],
 ): Generator<number, { readonly scored: readonly Scored[]; readonly alone: Alone }> {
-  const rows = rowsOf(tubes)
-  const alone = yield* allAlone(tubes)
-  const cations = hopefulHalves(CATIONS, rows, alone)
-  const anions = hopefulHalves(ANIONS, rows, alone)
+  const seen = seenIn(rowsOf(tubes))
+  const alone = yield* between(0, 0.4, allAlone(tubes))
+  const numbers = numbersOfAlone(alone)
   const dissolved = tubes.every(({ form }) => form === 'solution')
-  const rough = cations.flatMap((some) =>
-    anions
-      .filter((others) => !dissolved || some.ions.every((one) => others.ions.every((other) => compatible(one, other))))
-      .map((others) => roughly(blended(some, others), rows)),
-  )
-  const ranked = rough.toSorted((a, b) => totalOf(b) - totalOf(a))
-  const first = yield* played(ranked, PLAYED_IN_FULL, tubes, rows, alone)
+  const look = firstLook(hopefulHalves(CATIONS, seen, numbers), hopefulHalves(ANIONS, seen, numbers), seen, dissolved)
+  const record = { tubes, seen, alone }
+  const first = yield* between(0.4, 0.6, played(look, PLAYED_IN_FULL, record))
   const [likeliest] = first.good.toSorted((a, b) => totalOf(b) - totalOf(a))
   const already = new Set(first.good.map(({ hypothesis }) => keyOf(hypothesis)))
   const besides = [
-    ...(likeliest ? withOneMore(likeliest.hypothesis.ions).map((ions) => roughly(blendOf(ions, rows, alone), rows)) : []),
-    ...rivalsIn(ranked.slice(first.tried), first.good),
+    ...(likeliest
+      ? withOneMore(likeliest.hypothesis.ions).map((ions) => roughly(blendOf(ions, seen.length, numbers), seen))
+      : []),
+    ...rivalsIn(look, first.tried, first.good),
   ].filter(({ hypothesis }) => !already.has(keyOf(hypothesis)))
-  const second = yield* played(besides, besides.length, tubes, rows, alone)
-  const tried = new Set(besides.map(({ hypothesis }) => keyOf(hypothesis)))
-  const rest = ranked.slice(first.tried).filter(({ hypothesis }) => !tried.has(keyOf(hypothesis)))
-  const all = [...first.good, ...second.good, ...rest]
-  const best = all.reduce((most, one) => Math.max(most, totalOf(one)), Number.NEGATIVE_INFINITY)
-  return { scored: all.filter((one) => totalOf(one) > best - HOPELESS), alone }
+  const others: Ranked = { length: besides.length, at: (place) => besides[place] as Scored }
+  const second = yield* between(0.6, 1, played(others, besides.length, record))
+  const isTried = look.placesOf(besides.map(({ hypothesis }) => hypothesis))
+  return { scored: hopeful([...first.good, ...second.good], look, first.tried, isTried), alone }
+}
+
+/** What was played, and the rest of the first look, as far as it is not hopeless beside the best of either. */
+function hopeful(good: readonly Scored[], look: FirstLook, from: number, isTried: (place: number) => boolean): readonly Scored[] {
+  let next = from
+  while (next < look.length && isTried(next)) next++
+  const best = good.reduce(
+    (most, one) => Math.max(most, totalOf(one)),
+    next < look.length ? look.totalAt(next) : Number.NEGATIVE_INFINITY,
+  )
+  const rest: Scored[] = []
+  for (let place = next; place < look.length && look.totalAt(place) > best - HOPELESS; place++)
+    if (!isTried(place)) rest.push(look.at(place))
+  return [...good.filter((one) => totalOf(one) > best - HOPELESS), ...rest]
 }
 
 /** How much less likely at a first look a rival may be, ln. */
@@ -187,14 +165,16 @@ const RIVAL = 5
  * The likeliest set with each ion that is in none of those played: sets of one salt with this or that beside it take up
  * the first places, and its rivals would be judged by the first look alone.
  */
-function rivalsIn(ranked: readonly Scored[], played: readonly Scored[]): readonly Scored[] {
+function rivalsIn(look: FirstLook, from: number, played: readonly Scored[]): readonly Scored[] {
   const met = new Set(played.flatMap(({ hypothesis }) => hypothesis.ions.map(({ ion }) => ion)))
-  const best = ranked[0] ? totalOf(ranked[0]) : 0
-  return ranked.filter((one) => {
-    const news = one.hypothesis.ions.filter(({ ion }) => !met.has(ion))
-    for (const { ion } of news) met.add(ion)
-    return news.length > 0 && totalOf(one) > best - RIVAL
-  })
+  const best = from < look.length ? look.totalAt(from) : 0
+  const rivals: Scored[] = []
+  for (let place = from; place < look.length && look.totalAt(place) > best - RIVAL; place++) {
+    const before = met.size
+    for (const { ions } of look.halvesAt(place)) for (const { ion } of ions) met.add(ion)
+    if (met.size > before) rivals.push(look.at(place))
+  }
+  return rivals
 }
 
 /** The ions with each other one beside them, in the order of the table: what one ion hides is looked for so. */
@@ -203,13 +183,4 @@ function withOneMore(ions: readonly Candidate[]): readonly (readonly Candidate[]
   return CANDIDATES.filter((one) => !ions.includes(one) && most(one.kind)).map((one) =>
     CANDIDATES.filter((other) => other === one || ions.includes(other)),
   )
-}
-
-/** Posterior probabilities, in the order of the hypotheses; one step may be left out. */
-export function posterior(scored: readonly Scored[], without?: number): readonly number[] {
-  const logs = scored.map((one) => totalOf(one) - (without === undefined ? 0 : (one.steps[without] ?? 0)))
-  const most = logs.reduce((best, value) => Math.max(best, value), Number.NEGATIVE_INFINITY)
-  const weights = logs.map((value) => Math.exp(value - most))
-  const sum = weights.reduce((all, weight) => all + weight, 0)
-  return weights.map((weight) => weight / sum)
 }

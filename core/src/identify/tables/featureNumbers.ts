@@ -1,0 +1,61 @@
+import { type Features, NOTHING } from '../features.ts'
+import { shows, together } from '../foretell.ts'
+import { logLikelihood } from '../likelihood.ts'
+
+/**
+ * Features by number, the same for all that are alike. There are few different ones, but they are put together and
+ * compared by the hundred thousand: by number, each pair is worked out once.
+ */
+const list: Features[] = []
+const shown: boolean[] = []
+const numbered = new WeakMap<Features, number>()
+const byText = new Map<string, number>()
+
+/** Pairs are remembered under one number: features are never so many. */
+const MOST_FEATURES = 2 ** 20
+/** Pairs remembered of a kind, at most. */
+const MOST_PAIRS = 200_000
+
+/** The number of features. */
+export function numberOf(features: Features): number {
+  const known = numbered.get(features)
+  if (known !== undefined) return known
+  const text = JSON.stringify(features)
+  let found = byText.get(text)
+  if (found === undefined) {
+    found = list.push(features) - 1
+    shown.push(shows(features))
+    byText.set(text, found)
+  }
+  numbered.set(features, found)
+  return found
+}
+
+/** The number of features that show nothing. */
+export const NOTHING_SHOWN = numberOf(NOTHING)
+
+/** The features of a number. */
+export const featuresAt = (number: number): Features => list[number]!
+
+/** Whether they say that anything shows. */
+export const showsAt = (number: number): boolean => shown[number]!
+
+/** Remembers what is worked out for a pair of numbers. */
+function remembered(work: (one: number, other: number) => number): (one: number, other: number) => number {
+  const known = new Map<number, number>()
+  return (one, other) => {
+    const key = one * MOST_FEATURES + other
+    const before = known.get(key)
+    if (before !== undefined) return before
+    if (known.size >= MOST_PAIRS) known.clear()
+    const found = work(one, other)
+    known.set(key, found)
+    return found
+  }
+}
+
+/** The number of two features together. */
+export const togetherOf = remembered((one, other) => numberOf(together(list[one]!, list[other]!)))
+
+/** ln of how likely features are to be written down where others are foretold. */
+export const likelihoodOf = remembered((seen, foretold) => logLikelihood(list[seen]!, list[foretold]!))
