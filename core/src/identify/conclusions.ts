@@ -1,7 +1,7 @@
 import type { PartOf } from '../record/index.ts'
 import { dissociate, nameOf, parseFormula } from '../substance/index.ts'
 import { reagentNamed } from '../tube/index.ts'
-import type { Identification } from './identify.ts'
+import type { SampleVerdict } from './identify.ts'
 import { CATIONS, saltOf } from './ions.ts'
 
 type Rack = PartOf<'rack'>
@@ -68,7 +68,7 @@ const QUOTED = 3
  * @param label - what the sample is called
  */
 export function concludeFrom(
-  { ions }: Pick<Identification, 'ions'>,
+  { ions }: Pick<SampleVerdict, 'ions'>,
   samples: Rack['samples'],
   label: string,
 ): readonly Conclusion[] {
@@ -98,7 +98,7 @@ export interface WholeSalt {
  * Salts that hold the ions that are present, when there is one cation and one anion, or ammonium beside another cation
  * (a double salt).
  */
-export function wholeSalts({ ions }: Pick<Identification, 'ions'>): readonly WholeSalt[] {
+export function wholeSalts({ ions }: Pick<SampleVerdict, 'ions'>): readonly WholeSalt[] {
   const present = ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion)
   const cations = present.filter((ion) => CATIONS.some((one) => one.ion === ion))
   const anions = present.filter((ion) => !cations.includes(ion))

@@ -1,5 +1,5 @@
 import { type Contribution, standardUncertainty } from './contribution.ts'
-import { freshSlots, type Program, runProgram } from './program.ts'
+import type { Gradient } from './gradient.ts'
 
 /** One row of a budget. */
 export interface BudgetRow {
@@ -25,39 +25,37 @@ export interface Budget {
 
 const COVERAGE_FACTOR = 2
 
-/** Change of the result when an error of one standard uncertainty goes in either way, halved. */
-function effectOf(program: Program, { on }: Contribution, standard: number): number {
-  const indexes = on.flatMap((key) => {
-    const index = program.inputs.indexOf(key)
-    return index < 0 ? [] : [index]
-  })
-  const at = (error: number) => {
-    const slots = freshSlots(program)
-    for (const index of indexes) slots[index] = (slots[index] as number) + error
-    return runProgram(program, slots)
-  }
-  return indexes.length === 0 ? 0 : (at(standard) - at(-standard)) / 2
+/** Change of the result by an error of one standard uncertainty, to first order: what acts on several inputs at once is one error. */
+function effectOf(gradient: Gradient, { spread, on }: Contribution): number {
+  return Math.abs(on.reduce((sum, input) => sum + gradient.by(input), 0)) * standardUncertainty(spread)
 }
 
+/** Variance that some contributions bring to a result. */
+export function varianceOf(gradient: Gradient, contributions: readonly Contribution[]): number {
+  return contributions.reduce((total, contribution) => total + effectOf(gradient, contribution) ** 2, 0)
+}
+
+/** Expanded uncertainty of a variance. */
+export const expandedOf = (variance: number): number => COVERAGE_FACTOR * Math.sqrt(variance)
+
 /**
- * Combines uncertainties by the law of propagation, with sensitivities found numerically.
+ * Combines uncertainties by the law of propagation.
  *
- *   u(y)² = Σ (∂f/∂xᵢ · u(xᵢ))²,   ∂f/∂xᵢ · u(xᵢ) ≈ (f(xᵢ + u) − f(xᵢ − u)) / 2
+ *   u(y)² = Σ (∂f/∂xᵢ · u(xᵢ))²
  *
  * Contributions are independent of one another; what acts on several inputs at once is one contribution.
- * Source: JCGM 100:2008 (GUM), 5.1; the differences as in the EURACHEM/CITAC guide, appendix E; from memory.
+ * Source: JCGM 100:2008 (GUM), 5.1; from memory.
  */
-export function budgetOf(program: Program, contributions: readonly Contribution[]): Budget {
-  const value = runProgram(program, freshSlots(program))
-  const found = contributions.map((contribution) => {
-    const standard = standardUncertainty(contribution.spread)
-    return { contribution, standard, effect: Math.abs(effectOf(program, contribution, standard)) }
-  })
+export function budgetOf(gradient: Gradient, contributions: readonly Contribution[]): Budget {
+  const found = contributions.map((contribution) => ({
+    contribution,
+    standard: standardUncertainty(contribution.spread),
+    effect: effectOf(gradient, contribution),
+  }))
   const variance = found.reduce((total, { effect }) => total + effect ** 2, 0)
-  const combined = Math.sqrt(variance)
   const rows = found
     .filter(({ effect }) => effect > 0)
     .map((row) => ({ ...row, share: row.effect ** 2 / variance }))
     .toSorted((a, b) => b.share - a.share)
-  return { value, combined, expanded: COVERAGE_FACTOR * combined, rows }
+  return { value: gradient.value, combined: Math.sqrt(variance), expanded: expandedOf(variance), rows }
 }

@@ -1,4 +1,5 @@
-export { type Budget, type BudgetRow, budgetOf } from './budget.ts'
+export { type Budget, type BudgetRow, budgetOf, expandedOf, varianceOf } from './budget.ts'
 export { type Contribution, type ContributionKind, type Spread, standardUncertainty } from './contribution.ts'
-export { type Histogram, MOST_TRIALS, quantileOf, runTrials, type TrialPlan, type Trials } from './monteCarlo.ts'
+export { type Gradient, gradientOf } from './gradient.ts'
+export { type Histogram, MOST_TRIALS, runTrials, type TrialPlan, type Trials } from './monteCarlo.ts'
 export { freshSlots, type Operation, type Program, runProgram } from './program.ts'

@@ -1,8 +1,10 @@
 import { uniformFrom } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
+import { addColumn, columnProgram } from './columns/columnProgram.ts'
+import { drawErrors } from './columns/errors.ts'
+import { quantilesOf } from './columns/quantiles.ts'
 import type { Contribution } from './contribution.ts'
-import { drawerOf } from './draw.ts'
-import { freshSlots, type Program, runProgram } from './program.ts'
+import type { Program } from './program.ts'
 
 /** Bars of a histogram of equal width, from the left. */
 export interface Histogram {
@@ -26,6 +28,8 @@ export interface Trials {
   readonly failed: number
 }
 
+/** Trials at a time, all their columns together small enough for the quick memory of a processor; an even number. */
+const AT_ONCE = 500
 /** Trials between two reports of progress: short enough to be stopped at once. */
 const TRIALS_PER_REPORT = 20_000
 const BARS = 40
@@ -39,49 +43,35 @@ export interface TrialPlan {
   readonly seed: number
 }
 
-/**
- * Value below which a part of sorted values lies, interpolated between neighbours.
- *
- * @param sorted - in rising order, at least one
- * @param part - 0 to 1
- */
-export function quantileOf(sorted: ArrayLike<number>, part: number): number {
-  const place = part * (sorted.length - 1)
-  const below = Math.floor(place)
-  const [low, high] = [sorted[below] as number, sorted[Math.min(below + 1, sorted.length - 1)] as number]
-  return low + (high - low) * (place - below)
-}
-
-function histogramOf(sorted: Float64Array): Histogram {
-  // A few far results would flatten the rest, so the bars span all but one in a thousand on each side.
-  const [from, to] = [quantileOf(sorted, 0.001), quantileOf(sorted, 0.999)]
+function histogramOf(results: Float64Array, from: number, to: number): Histogram {
   const width = (to - from) / BARS || 1
   const counts = new Array<number>(BARS).fill(0)
-  for (const value of sorted) {
-    const bar = Math.floor((value - from) / width)
+  for (let t = 0; t < results.length; t++) {
+    const bar = Math.floor(((results[t] as number) - from) / width)
     if (bar >= 0 && bar < BARS) counts[bar] = (counts[bar] as number) + 1
   }
   return { from, width, counts }
+}
+
+/** Mean, and standard deviation about it. */
+function momentsOf(results: Float64Array): readonly [mean: number, deviation: number] {
+  let total = 0
+  for (let t = 0; t < results.length; t++) total += results[t] as number
+  const mean = total / results.length
+  let squares = 0
+  for (let t = 0; t < results.length; t++) squares += ((results[t] as number) - mean) ** 2
+  return [mean, Math.sqrt(squares / Math.max(1, results.length - 1))]
 }
 
 function summarise(results: Float64Array, { trials, seed }: TrialPlan): Trials {
   const failed = trials - results.length
   if (results.length === 0)
     throw new ChemistryError('propagate.noResult', 'No trial gave a result: something is divided by a number that may be nought.')
-  const sorted = results.toSorted()
-  const mean = results.reduce((total, value) => total + value, 0) / results.length
-  const squares = results.reduce((total, value) => total + (value - mean) ** 2, 0)
+  const [mean, deviation] = momentsOf(results)
   const edge = (1 - COVERAGE) / 2
-  return {
-    trials,
-    seed,
-    mean,
-    deviation: Math.sqrt(squares / Math.max(1, results.length - 1)),
-    low: quantileOf(sorted, edge),
-    high: quantileOf(sorted, 1 - edge),
-    histogram: histogramOf(sorted),
-    failed,
-  }
+  // A few far results would flatten the rest, so the bars span all but one in a thousand on each side.
+  const [from, low, high, to] = quantilesOf(results, [0.001, edge, 1 - edge, 0.999]) as [number, number, number, number]
+  return { trials, seed, mean, deviation, low, high, histogram: histogramOf(results, from, to), failed }
 }
 
 /**
@@ -93,26 +83,42 @@ function summarise(results: Float64Array, { trials, seed }: TrialPlan): Trials {
  * @throws ChemistryError `propagate.trials` for a number of trials that is no whole number from 1 to a million
  */
 export function* runTrials(plan: TrialPlan): Generator<number, Trials> {
-  const { program, contributions, trials, seed } = plan
+  const { trials } = plan
   if (!Number.isInteger(trials) || trials < 1 || trials > MOST_TRIALS)
     throw new ChemistryError('propagate.trials', `Between 1 and ${MOST_TRIALS} trials can be run, not ${trials}.`, { trials })
-  const uniform = uniformFrom(seed)
-  const errors = contributions.map(({ spread, on }) => ({
-    draw: drawerOf(spread, uniform),
-    indexes: on.map((key) => program.inputs.indexOf(key)).filter((index) => index >= 0),
-  }))
-  const slots = freshSlots(program)
+  const batch = makeBatch(plan)
   const results = new Float64Array(trials)
   let kept = 0
-  for (let trial = 0; trial < trials; trial++) {
-    if (trial > 0 && trial % TRIALS_PER_REPORT === 0) yield trial
-    slots.set(program.values)
-    for (const { draw, indexes } of errors) {
-      const error = draw()
-      for (const index of indexes) slots[index] = (slots[index] as number) + error
-    }
-    const result = runProgram(program, slots)
-    if (Number.isFinite(result)) results[kept++] = result
+  for (let done = 0; done < trials; done += AT_ONCE) {
+    if (done > 0 && done % TRIALS_PER_REPORT === 0) yield done
+    kept += keepFinite(batch().subarray(0, trials - done), results.subarray(kept))
   }
   return summarise(results.subarray(0, kept), plan)
+}
+
+/** Keeps the results that are numbers; returns how many. */
+function keepFinite(from: Float64Array, into: Float64Array): number {
+  let kept = 0
+  for (let t = 0; t < from.length; t++) if (Number.isFinite(from[t])) into[kept++] = from[t] as number
+  return kept
+}
+
+/** What makes a column of results at each call, with errors drawn anew. */
+function makeBatch({ program, contributions, seed }: TrialPlan): () => Float64Array {
+  const { columns, run, result } = columnProgram(program, AT_ONCE)
+  const uniform = uniformFrom(seed)
+  const places = new Map(program.inputs.map((key, place) => [key, place]))
+  const placesOf = (on: readonly string[]) => on.flatMap((key) => places.get(key) ?? [])
+  const errors = contributions.map(({ spread, on }) => ({ spread, on: placesOf(on) }))
+  const moved = new Set(errors.flatMap(({ on }) => on))
+  const drawn = new Float64Array(AT_ONCE)
+  return () => {
+    for (const place of moved) columns[place]?.fill(program.values[place] as number)
+    for (const { spread, on } of errors) {
+      drawErrors(spread, uniform, drawn)
+      for (const place of on) addColumn(columns[place] as Float64Array, drawn)
+    }
+    run()
+    return result
+  }
 }

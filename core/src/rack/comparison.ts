@@ -1,4 +1,4 @@
-import { CANDIDATES, type Identification, ionName } from '../identify/index.ts'
+import { CANDIDATES, ionName, type SampleVerdict } from '../identify/index.ts'
 
 /** A student's conclusion beside the board's. */
 export interface Comparison {
@@ -73,7 +73,7 @@ export function ionsNamed(conclusion: string): readonly string[] {
 }
 
 /** Lays a conclusion beside what the record shows. */
-export function compareConclusion(conclusion: string, { ions }: Pick<Identification, 'ions'>): Comparison {
+export function compareConclusion(conclusion: string, { ions }: Pick<SampleVerdict, 'ions'>): Comparison {
   const named = ionsNamed(conclusion)
   const present = ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion)
   return {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { budgetOf, type Contribution, runTrials, type Spread } from '../propagate/index.ts'
+import { budgetOf, type Contribution, gradientOf, runTrials, type Spread } from '../propagate/index.ts'
 import { openNetwork, reckonTask } from '../reckon/index.ts'
 import { readTask } from '../record/index.ts'
 
@@ -81,7 +81,7 @@ function trialsOf(question: string, contributions: readonly Contribution[]) {
   const running = runTrials({ program, contributions, trials: 300_000, seed: 1 })
   for (;;) {
     const step = running.next()
-    if (step.done) return { trials: step.value, budget: budgetOf(program, contributions) }
+    if (step.done) return { trials: step.value, budget: budgetOf(gradientOf(program), contributions) }
   }
 }
 

@@ -1,5 +1,5 @@
 import { decimalPlaces, Exact, formatFigures } from '../number/index.ts'
-import { budgetOf, freshSlots, type Program, runProgram } from '../propagate/index.ts'
+import { expandedOf, type Gradient, gradientOf, type Program, varianceOf } from '../propagate/index.ts'
 import { type Answer, type OpenNetwork, openNetwork } from '../reckon/index.ts'
 import type { Task } from '../record/index.ts'
 import type { Source } from './source.ts'
@@ -50,24 +50,24 @@ const contributionsOf = (sources: readonly Source[]) => sources.flatMap(({ contr
  * or divided, errors themselves where they are added or taken away. To first order that is Σ |∂f/∂x|·a for readings x
  * known to ±a.
  */
-function limitOf(program: Program, { limits }: Source): number {
-  return limits.reduce((total, { on, halfWidth }) => {
-    const index = program.inputs.indexOf(on)
-    if (index < 0) return total
-    const at = (error: number) => {
-      const slots = freshSlots(program)
-      slots[index] = (slots[index] as number) + error
-      return runProgram(program, slots)
-    }
-    return total + Math.abs(at(halfWidth) - at(-halfWidth)) / 2
-  }, 0)
+function limitOf(gradient: Gradient, { limits }: Source): number {
+  return limits.reduce((total, { on, halfWidth }) => total + Math.abs(gradient.by(on) * halfWidth), 0)
 }
 
-function bestGain(program: Program, sources: readonly Source[], from: number, value: number): Gain | undefined {
-  const gains = sources.flatMap((source): Gain[] => {
+/** A source with the variance it brings to the answer. */
+interface Weighed {
+  readonly source: Source
+  readonly variance: number
+}
+
+/** The change that helps most. What other sources bring stays as it is: only what a change itself leaves is worked out anew. */
+function bestGain(gradient: Gradient, weighed: readonly Weighed[], total: number): Gain | undefined {
+  const size = Math.abs(gradient.value)
+  const from = expandedOf(total) / size
+  const gains = weighed.flatMap(({ source, variance }): Gain[] => {
     if (!source.better) return []
-    const others = contributionsOf(sources.filter((other) => other !== source))
-    const to = budgetOf(program, [...others, ...source.better.contributions]).expanded / Math.abs(value)
+    const left = Math.max(0, total - variance) + varianceOf(gradient, source.better.contributions)
+    const to = expandedOf(left) / size
     return to < from ? [{ says: source.better.says, source: source.id, from, to }] : []
   })
   return gains.toSorted((a, b) => a.to - b.to)[0]
@@ -78,29 +78,28 @@ export function surenessOf(task: Task, question: string, network: OpenNetwork = 
   const program = network.program(question)
   if (!program) return undefined
   const rests = network.restsOf(question)
-  const sources = sourcesOf(task, rests)
-  const { value, combined, expanded, rows } = budgetOf(program, contributionsOf(sources))
+  const gradient = gradientOf(program)
+  const weighed = sourcesOf(task, rests).map((source) => ({ source, variance: varianceOf(gradient, source.contributions) }))
+  const total = weighed.reduce((sum, { variance }) => sum + variance, 0)
   // Where nothing is known of any source, to say ± 0 would be wrong.
-  if (value === 0 || rows.length === 0 || !Number.isFinite(combined)) return undefined
-  const size = Math.abs(value)
-  const shares = sources
-    .map((source): SourceShare => {
-      const own = rows.filter(({ contribution }) => source.contributions.includes(contribution))
-      const variance = own.reduce((total, { effect }) => total + effect ** 2, 0)
-      return {
+  if (gradient.value === 0 || total === 0 || !Number.isFinite(total)) return undefined
+  const size = Math.abs(gradient.value)
+  const shares = weighed
+    .map(
+      ({ source, variance }): SourceShare => ({
         source,
         relative: Math.sqrt(variance) / size,
-        share: own.reduce((total, { share }) => total + share, 0),
-        limit: limitOf(program, source) / size,
-      }
-    })
+        share: variance / total,
+        limit: limitOf(gradient, source) / size,
+      }),
+    )
     .filter(({ relative, limit }) => relative > 0 || limit > 0)
     .toSorted((a, b) => b.share - a.share)
-  const gain = bestGain(program, sources, expanded / size, value)
+  const gain = bestGain(gradient, weighed, total)
   return {
-    standard: combined / size,
-    expanded: expanded / size,
-    limit: shares.reduce((total, { limit }) => total + limit, 0),
+    standard: Math.sqrt(total) / size,
+    expanded: expandedOf(total) / size,
+    limit: shares.reduce((sum, { limit }) => sum + limit, 0),
     shares,
     ...(gain ? { gain } : {}),
     stated: statedIn(rests),

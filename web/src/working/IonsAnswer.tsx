@@ -1,4 +1,4 @@
-import { concludeFrom, type Identification, ionName, wholeSalts } from '@hop-lark/core/identify'
+import { concludeFrom, ionName, type SampleVerdict, wholeSalts } from '@hop-lark/core/identify'
 import { compareConclusion } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf } from '@hop-lark/core/record'
 import { useNavigate, useParams } from 'react-router'
@@ -43,7 +43,7 @@ function Missing({ says }: { readonly says: string }) {
 interface ConclusionsProps {
   readonly part: PartOf<'rack'>
   readonly conclusion: string
-  readonly identification: Identification
+  readonly identification: SampleVerdict
 }
 
 function Conclusions({ part, conclusion, identification }: ConclusionsProps) {

@@ -1,4 +1,4 @@
-import { type Identification, ionName } from '@hop-lark/core/identify'
+import { ionName, type SampleVerdict } from '@hop-lark/core/identify'
 import { compareConclusion } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf } from '@hop-lark/core/record'
 import { memo, useEffect, useRef, useState } from 'react'
@@ -9,7 +9,7 @@ import type { Sample } from './rackEdits.ts'
 interface ConclusionFieldProps {
   readonly part: PartOf<'rack'>
   readonly sample: Sample
-  readonly identification: Identification | undefined
+  readonly identification: SampleVerdict | undefined
 }
 
 /** What the student concludes; once written, it is laid beside what the record shows. */
@@ -58,7 +58,7 @@ export const ConclusionField = memo(function ConclusionField({ part, sample, ide
 
 const listed = (ions: readonly string[]) => ions.map(ionName).join(', ')
 
-function Compared({ conclusion, identification }: { readonly conclusion: string; readonly identification: Identification }) {
+function Compared({ conclusion, identification }: { readonly conclusion: string; readonly identification: SampleVerdict }) {
   const { agreed, notShown, missed } = compareConclusion(conclusion, identification)
   return (
     <ul className="mt-1.5 text-[0.95rem]" data-testid="compared" aria-live="polite">

@@ -1,4 +1,4 @@
-import type { Identification, StepMeaning } from '@hop-lark/core/identify'
+import type { SampleVerdict, StepMeaning } from '@hop-lark/core/identify'
 import { meaningOf } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { Pencil } from 'lucide-react'
@@ -15,7 +15,7 @@ import { SawText } from './SawText.tsx'
 interface RecordTableProps {
   readonly part: PartOf<'rack'>
   readonly tube: Tube
-  readonly identification: Identification | undefined
+  readonly identification: SampleVerdict | undefined
   /** While the board is shut, meanings are too. */
   readonly shut: boolean
 }
@@ -94,7 +94,7 @@ interface Meant {
 }
 
 /** What each step of a tube means, each in the light of the one before. */
-function meaningsIn(tube: Tube, identification: Identification | undefined): readonly (Meant | undefined)[] {
+function meaningsIn(tube: Tube, identification: SampleVerdict | undefined): readonly (Meant | undefined)[] {
   let left: readonly string[] = []
   return tube.steps.map((_, index) => {
     const at = `${tube.id}.${index + 1}`

@@ -1,4 +1,4 @@
-import { type Identification, type IonVerdict, identifyLiquid, ionName } from '@hop-lark/core/identify'
+import { type IonVerdict, identifyLiquid, ionName, type SampleVerdict } from '@hop-lark/core/identify'
 import type { Guard } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { memo, useState } from 'react'
@@ -67,7 +67,7 @@ function Working({ identified: { progress, failed } }: { readonly identified: Id
 interface BoardProps {
   readonly part: PartOf<'rack'>
   readonly sample: Sample
-  readonly identification: Identification
+  readonly identification: SampleVerdict
   readonly onShow: (step: string) => void
 }
 

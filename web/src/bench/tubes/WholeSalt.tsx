@@ -1,4 +1,4 @@
-import { concludeFrom, type Identification, wholeSalts } from '@hop-lark/core/identify'
+import { concludeFrom, type SampleVerdict, wholeSalts } from '@hop-lark/core/identify'
 import { materialLabel, type PartOf } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { Formula } from '../../ui/Chem.tsx'
@@ -7,7 +7,7 @@ import type { Sample } from './rackEdits.ts'
 interface WholeSaltProps {
   readonly part: PartOf<'rack'>
   readonly sample: Sample
-  readonly identification: Identification
+  readonly identification: SampleVerdict
 }
 
 /** The salt that the ions make, and the conclusions as they would be written down. */

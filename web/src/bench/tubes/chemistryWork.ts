@@ -6,8 +6,12 @@ import {
   identifying,
   offersFor,
   type Rack,
+  type SampleVerdict,
   warmingUp,
 } from '@hop-lark/core/identify'
+
+/** A verdict, and the advice when it is there. */
+export type SoFar = SampleVerdict & Partial<Pick<Identification, 'next'>>
 
 /** Work between two looks at what else is asked, ms: offers and predictions must not wait for an identification. */
 const SLICE = 30
@@ -38,6 +42,7 @@ export const chemistryWork = {
    *
    * @param asker - names who asks
    * @param onProgress - of the sample that is looked at, from 0 to 1
+   * @param onFound - of each sample first the verdict, then the same with advice
    */
   async identify(
     asker: string,
@@ -45,7 +50,7 @@ export const chemistryWork = {
     options: IdentifyOptions,
     lookedAt: string | undefined,
     onProgress: (done: number) => void,
-    onFound: (found: Identification) => void,
+    onFound: (found: SoFar) => void,
   ): Promise<void> {
     const mine = (latest.get(asker) ?? 0) + 1
     latest.set(asker, mine)
@@ -60,8 +65,11 @@ export const chemistryWork = {
           for (const found of step.value) onFound(found)
           break
         }
+        const { done, verdict } = step.value
+        // The verdict need not wait for the advice.
+        if (verdict) onFound(verdict)
         if (performance.now() - began < SLICE) continue
-        if (only === lookedAt) onProgress(step.value)
+        if (only === lookedAt) onProgress(done)
         await breathe()
         if (mine !== latest.get(asker)) return
         began = performance.now()

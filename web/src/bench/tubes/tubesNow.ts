@@ -1,12 +1,13 @@
-import { type Identification, sayTells } from '@hop-lark/core/identify'
+import { sayTells } from '@hop-lark/core/identify'
 import { type Action, cautionOf } from '@hop-lark/core/rack'
 import type { Now } from '../../margin/Margin.tsx'
+import type { SoFar } from './chemistryWork.ts'
 import type { Sample, Tube } from './rackEdits.ts'
 
 interface NowOf {
   readonly sample: Sample | undefined
   readonly tube: Tube | undefined
-  readonly identification: Identification | undefined
+  readonly identification: SoFar | undefined
   readonly typed: Action | undefined
   readonly shut: boolean
 }
@@ -41,7 +42,7 @@ function action({ sample, tube, identification, shut }: NowOf): Now {
       says: `Get ready: ${next.ready}. It tells ${sayTells(next)}.`,
       ...(other ? { or: `Or: ${other.test}.` } : {}),
     }
-  if (!shut && identification && sample.tubes.some(({ steps }) => steps.length > 0) && !sample.conclusion)
+  if (!shut && identification?.next && sample.tubes.some(({ steps }) => steps.length > 0) && !sample.conclusion)
     return { title: 'Write your conclusion.', says: 'No further test on the bench would tell much more.' }
   return { title: 'The next test.', says: 'What you do, Enter, what you see, Enter. P takes a fresh portion.' }
 }

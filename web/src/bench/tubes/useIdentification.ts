@@ -1,21 +1,19 @@
-import type { Identification } from '@hop-lark/core/identify'
 import { type PartOf, sampleForms } from '@hop-lark/core/record'
 import { proxy } from 'comlink'
 import { useEffect, useId, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { chemistry } from './chemistry.ts'
+import type { SoFar } from './chemistryWork.ts'
 
 /** What the record comes to, and how far it has been worked out. */
 export interface Identified {
   /** By material; of the record as it last was, while a later one is worked out. */
-  readonly found: ReadonlyMap<string, Identification>
+  readonly found: ReadonlyMap<string, SoFar>
   /** From 0 to 1 while at work. */
   readonly progress?: number
   readonly failed?: string
 }
 
-/** Typing goes on for a moment after a step is kept. */
-const PAUSE = 120
 const NOTHING: Identified = { found: new Map() }
 
 /** Only what bears on the answer: a conclusion or a meaning in the student's words does not. */
@@ -28,6 +26,8 @@ function bearing({ samples, allowed }: PartOf<'rack'>): string {
     allowed ?? null,
   ])
 }
+
+const adviceOf = (before: SoFar | undefined): Pick<SoFar, 'next'> => (before?.next ? { next: before.next } : {})
 
 /**
  * Identifies the samples of a rack in the worker, anew after every step that is kept.
@@ -47,24 +47,21 @@ export function useIdentification(part: PartOf<'rack'>, lookedAt: string | undef
     const onProgress = (progress: number) => {
       if (still) setState(({ found }) => ({ found, progress }))
     }
-    const onFound = (one: Identification) => {
+    const onFound = (one: SoFar) => {
       if (!still) return
       setState(({ found, progress }) => ({
-        found: new Map([...found, [one.material, one]]),
-        ...(progress === undefined || one.material === lookedAt ? {} : { progress }),
+        // The advice of before stands until there is a new one, so that it does not come and go.
+        found: new Map([...found, [one.material, { ...adviceOf(found.get(one.material)), ...one }]]),
+        ...(progress === undefined || (one.next && one.material === lookedAt) ? {} : { progress }),
       }))
     }
-    const begin = () => {
-      chemistry()
-        .identify(asker, samples, options, lookedAt, proxy(onProgress), proxy(onFound))
-        .catch((error: unknown) => {
-          if (still) setState(({ found }) => ({ found, failed: error instanceof Error ? error.message : String(error) }))
-        })
-    }
-    const timer = setTimeout(begin, PAUSE)
+    chemistry()
+      .identify(asker, samples, options, lookedAt, proxy(onProgress), proxy(onFound))
+      .catch((error: unknown) => {
+        if (still) setState(({ found }) => ({ found, failed: error instanceof Error ? error.message : String(error) }))
+      })
     return () => {
       still = false
-      clearTimeout(timer)
     }
   }, [record, forms, lookedAt, asker])
   return state

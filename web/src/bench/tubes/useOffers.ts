@@ -1,4 +1,4 @@
-import type { Identification, Offer } from '@hop-lark/core/identify'
+import type { Offer, SampleVerdict } from '@hop-lark/core/identify'
 import type { Action } from '@hop-lark/core/rack'
 import { type PartOf, sampleForms } from '@hop-lark/core/record'
 import { useEffect, useRef, useState } from 'react'
@@ -11,7 +11,7 @@ interface OffersFor {
   readonly action: Action | undefined
   /** Nothing is offered where something is already written. */
   readonly wanted: boolean
-  readonly identification: Identification | undefined
+  readonly identification: SampleVerdict | undefined
 }
 
 /** The usual outcomes of what has just been done, the likelier first. */
