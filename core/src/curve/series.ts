@@ -40,11 +40,21 @@ function doubtfulOf(part: PartOf<'series'>, points: readonly Point[], twoLines: 
   )
 }
 
+const readings = new WeakMap<PartOf<'series'>, SeriesReading>()
+
 /**
  * Reads a series as its `reading` says: two lines and their crossing (or, with a moment of mixing, their step at it),
- * a curve, or one line where it says nothing.
+ * a curve, or one line where it says nothing. Parts are never changed in place, so it is remembered with the part.
  */
 export function readSeries(part: PartOf<'series'>): SeriesReading {
+  const known = readings.get(part)
+  if (known) return known
+  const found = read(part)
+  readings.set(part, found)
+  return found
+}
+
+function read(part: PartOf<'series'>): SeriesReading {
   const points = part.points.map(([x, y]) => ({ x: Number(entryText(x)), y: Number(entryText(y)) }))
   if (part.mixedAt !== undefined && part.reading === 'two-lines') {
     const mixing = extrapolateToMixing(points, Number(part.mixedAt))

@@ -1,4 +1,5 @@
 import { fitLine, heightAt, type Line, type Point, tooFewForLine, varianceAt } from './line.ts'
+import { growingMoments, lineOf } from './moments.ts'
 
 /** Two straight lines, one through the points up to a split and one through the rest, and where they cross. */
 export interface TwoLines {
@@ -34,6 +35,31 @@ function splitAfter(sorted: readonly Point[], split: number): TwoLines | undefin
   return { before, after, split, crossing: { x, y: heightAt(before, x) }, ...(uncertainty === undefined ? {} : { uncertainty }) }
 }
 
+/** A place to split at, looked at quickly: how far the points lie from both lines, and whether the lines cross near it. */
+interface Look {
+  readonly split: number
+  readonly misfit: number
+  readonly near: boolean
+}
+
+/** Every place to split at, from sums that grow by a point at a time: the points are gone through twice in all. */
+function looksAt(sorted: readonly Point[], least: number): readonly Look[] {
+  const [lefts, rights] = [growingMoments(sorted), growingMoments(sorted.toReversed())]
+  const splits = Array.from({ length: Math.max(0, sorted.length - 2 * least + 1) }, (_, index) => index + least)
+  return splits.flatMap((split): Look[] => {
+    const [left, right] = [lefts[split], rights[sorted.length - split]]
+    if (!left || !right || left.xx === 0 || right.xx === 0) return []
+    const [before, after] = [lineOf(left), lineOf(right)]
+    const x = (after.intercept - before.intercept) / (before.slope - after.slope)
+    const [low, high] = [sorted[split - 2] ?? sorted[split - 1], sorted[split + 1] ?? sorted[split]]
+    const near = low !== undefined && high !== undefined && x >= low.x && x <= high.x
+    return [{ split, misfit: before.residual + after.residual, near }]
+  })
+}
+
+/** Of those that look best so many are drawn exactly: what looks alike to rounding is told apart. */
+const DRAWN = 8
+
 /**
  * Draws two best lines and finds their crossing.
  *
@@ -48,12 +74,9 @@ export function fitTwoLines(points: readonly Point[], splitAt?: number): TwoLine
   const sorted = points.toSorted((a, b) => a.x - b.x)
   if (splitAt !== undefined) return splitAfter(sorted, sorted.filter(({ x }) => x <= splitAt).length)
   const least = sorted.length >= 2 * WANTED_ON_EACH_SIDE ? WANTED_ON_EACH_SIDE : LEAST_ON_EACH_SIDE
-  const splits = Array.from({ length: Math.max(0, sorted.length - 2 * least + 1) }, (_, index) => index + least)
-  const found = splits.flatMap((split) => splitAfter(sorted, split) ?? [])
-  const near = found.filter(({ crossing, split }) => {
-    const [low, high] = [sorted[split - 2] ?? sorted[split - 1], sorted[split + 1] ?? sorted[split]]
-    return low !== undefined && high !== undefined && crossing.x >= low.x && crossing.x <= high.x
-  })
+  const looks = looksAt(sorted, least).toSorted((a, b) => a.misfit - b.misfit)
+  const near = looks.filter((look) => look.near)
+  const found = (near.length > 0 ? near : looks).slice(0, DRAWN).flatMap(({ split }) => splitAfter(sorted, split) ?? [])
   const misfit = ({ before, after }: TwoLines) => before.residual + after.residual
-  return (near.length > 0 ? near : found).toSorted((a, b) => misfit(a) - misfit(b))[0]
+  return found.toSorted((a, b) => misfit(a) - misfit(b) || a.split - b.split)[0]
 }

@@ -1,5 +1,14 @@
 import { Exact } from '../number/index.ts'
-import { type Entry, entryText, findMaterial, findPart, materialLabel, type Task } from '../record/index.ts'
+import {
+  type Entry,
+  entryText,
+  findMaterial,
+  makerOf,
+  materialLabel,
+  type PartOf,
+  type Task,
+  weighingOf,
+} from '../record/index.ts'
 import { type Formula, molarMassOf, nameOf } from '../substance/index.ts'
 import { type Key, Network } from './network.ts'
 import { readFormula, speciesKey } from './species.ts'
@@ -15,6 +24,7 @@ export class Bench {
   readonly network = new Network()
   readonly task: Task
   private readonly placeWords = new Map<Place, string>()
+  private weighed: ReadonlyMap<string, readonly PartOf<'weighing'>[]> | undefined
 
   constructor(task: Task) {
     this.task = task
@@ -124,15 +134,27 @@ export class Bench {
 
   /** The solution part that made a material up, if one did. */
   madeBy(material: string) {
-    return this.task.parts.find((part) => part.kind === 'solution' && part.gives === material)
+    return makerOf(this.task, material)
   }
 
   weighing(id: string) {
-    return findPart(this.task, 'weighing', id)
+    return weighingOf(this.task, id)
   }
 
   /** Weighings of a material, in the order done. */
   weighingsOf(material: string) {
-    return this.task.parts.filter((part) => part.kind === 'weighing').filter((part) => part.of === material)
+    this.weighed ??= weighingsByMaterial(this.task)
+    return this.weighed.get(material) ?? []
   }
+}
+
+function weighingsByMaterial(task: Task): ReadonlyMap<string, readonly PartOf<'weighing'>[]> {
+  const found = new Map<string, PartOf<'weighing'>[]>()
+  for (const part of task.parts) {
+    if (part.kind !== 'weighing') continue
+    const same = found.get(part.of)
+    if (same) same.push(part)
+    else found.set(part.of, [part])
+  }
+  return found
 }

@@ -6,7 +6,8 @@ import { chainTo, type Solution } from './solve.ts'
 /** Values along a chain, by key. */
 export type Values = ReadonlyMap<Key, Exact>
 
-function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
+/** Works one line out. */
+export function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
   const times = (keys: readonly Key[], start: Exact) => keys.reduce((product, key) => product.mul(valueAt(key)), start)
   const total = (keys: readonly Key[]) => keys.reduce((sum, key) => sum.add(valueAt(key)), new Exact(0))
   switch (body.kind) {

@@ -28,7 +28,8 @@ function spread(network: Network, seeds: ReadonlyMap<Key, number>): Solution {
     best.set(key, { cost, rule: undefined })
     waiting.push(key)
   }
-  for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
+  for (let first = 0; first < waiting.length; first++) {
+    const next = waiting[first] as Key
     for (const rule of users.get(next) ?? []) {
       const cost = costOf(rule, best)
       if (cost < (best.get(rule.gives)?.cost ?? Number.POSITIVE_INFINITY)) {
@@ -42,7 +43,11 @@ function spread(network: Network, seeds: ReadonlyMap<Key, number>): Solution {
 
 function costOf(rule: Rule, best: ReadonlyMap<Key, Known>): number {
   let total = rule.cost
-  for (const key of input(rule.body)) total += best.get(key)?.cost ?? Number.POSITIVE_INFINITY
+  for (const key of input(rule.body)) {
+    const known = best.get(key)
+    if (known === undefined) return Number.POSITIVE_INFINITY
+    total += known.cost
+  }
   return total
 }
 

@@ -4,13 +4,11 @@ import type { Program } from '../propagate/index.ts'
 import type { Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
 import { compileChain } from './compile.ts'
-import { evaluate, type Values } from './evaluate.ts'
+import { evaluate } from './evaluate.ts'
 import type { Key } from './network.ts'
-import { chainTo, type Solution, solve } from './solve.ts'
+import { type Overrides, Shifting } from './shifting.ts'
+import { chainTo, solve } from './solve.ts'
 import { readFormula } from './species.ts'
-
-/** Values that readings are taken to have instead, by key. */
-export type Overrides = ReadonlyMap<Key, Exact>
 
 /** One quantity on the way to an answer, as it is and as it would be. */
 export interface Shifted {
@@ -36,8 +34,8 @@ export interface Rest {
 export interface OpenNetwork {
   /** The value of a reading or given, or undefined where the network has none by that key. */
   readonly given: (key: Key) => Exact | undefined
-  /** Keys of all readings and givens. */
-  readonly givenKeys: readonly Key[]
+  /** Keys of the readings and givens at a place: `t:t1/titre`, `series:s1`. */
+  readonly givensAt: (place: string) => readonly Key[]
   /** Questions that have an answer. */
   readonly answered: readonly string[]
   /** Whether an answer rests on a reading. */
@@ -52,27 +50,26 @@ export interface OpenNetwork {
   readonly shift: (question: string, overrides: Overrides) => readonly Shifted[]
 }
 
-/** Works an answer out with other readings than the record's; undefined where that cannot be done (nothing left to divide by). */
-function evaluateWith(
-  built: ReturnType<typeof buildNetwork>,
-  solution: Solution,
-  key: Key,
-  overrides: Overrides,
-): Values | undefined {
-  const { network } = built.bench
-  const before = new Map(network.givens)
-  for (const [given, value] of overrides) {
-    const known = network.givens.get(given)
-    if (known) network.givens.set(given, { ...known, value })
-  }
+/** What cannot be worked out (nothing left to divide by) is undefined. */
+function unlessImpossible<Value>(work: () => Value): Value | undefined {
   try {
-    return evaluate(network, solution, key)
+    return work()
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error
     return undefined
-  } finally {
-    for (const [given, known] of before) network.givens.set(given, known)
   }
+}
+
+/** What place each given is at: what stands behind the `@` of its key. */
+function givensByPlace(keys: Iterable<Key>): ReadonlyMap<string, readonly Key[]> {
+  const found = new Map<string, Key[]>()
+  for (const key of keys) {
+    const place = key.slice(key.indexOf('@') + 1)
+    const same = found.get(place)
+    if (same) same.push(key)
+    else found.set(place, [key])
+  }
+  return found
 }
 
 /** Parts of a value that thirty digits of arithmetic leave over. */
@@ -91,15 +88,27 @@ export function openNetwork(task: Task): OpenNetwork {
     ),
   )
   const chains = new Map([...keys].map(([question, key]) => [question, chainTo(solution, key)]))
+  const values = (key: Key) => unlessImpossible(() => evaluate(network, solution, key))
+  const shiftings = new Map<string, Shifting | undefined>()
+  const shiftingOf = (question: string): Shifting | undefined => {
+    if (shiftings.has(question)) return shiftings.get(question)
+    const key = keys.get(question)
+    const before = key === undefined ? undefined : values(key)
+    const made = before && new Shifting(network, chains.get(question) ?? [], before)
+    shiftings.set(question, made)
+    return made
+  }
+  const places = givensByPlace(network.givens.keys())
+  const rests = new Map([...chains].map(([question, chain]) => [question, new Set(chain.map(({ key }) => key))]))
   return {
     given: (key) => network.givens.get(key)?.value,
-    givenKeys: [...network.givens.keys()],
+    givensAt: (place) => places.get(place) ?? [],
     answered: [...keys.keys()],
-    restsOn: (question, key) => chains.get(question)?.some((link) => link.key === key) ?? false,
+    restsOn: (question, key) => rests.get(question)?.has(key) ?? false,
     strength: (material, species) => {
       const formula = readFormula(species)
       const key = formula && built.bench.concentration(formula, material)
-      return key === undefined || !solution.has(key) ? undefined : evaluateWith(built, solution, key, new Map())?.get(key)
+      return key === undefined || !solution.has(key) ? undefined : values(key)?.get(key)
     },
     restsOf: (question) =>
       (chains.get(question) ?? []).flatMap(({ key, rule }) => {
@@ -111,14 +120,13 @@ export function openNetwork(task: Task): OpenNetwork {
       return key === undefined ? undefined : compileChain(network, solution, key)
     },
     shift: (question, overrides) => {
-      const key = keys.get(question)
-      const [before, after] =
-        key === undefined ? [] : [evaluateWith(built, solution, key, new Map()), evaluateWith(built, solution, key, overrides)]
-      const [answered, shifted] = [before?.get(key ?? ''), after?.get(key ?? '')]
-      if (!before || !after || !answered || !shifted || isSame(answered, shifted)) return []
-      return (chains.get(question) ?? []).flatMap(({ key: link, rule }): Shifted[] => {
-        const [was, is] = [before.get(link), after.get(link)]
-        if (!was || !is || was.eq(is) || rule?.silent) return []
+      const [key, shifting] = [keys.get(question), shiftingOf(question)]
+      const after = shifting && unlessImpossible(() => shifting.shift(overrides))
+      const [answered, shifted] = [shifting?.before.get(key ?? ''), after?.get(key ?? '')]
+      if (!shifting || !after || !answered || !shifted || isSame(answered, shifted)) return []
+      return [...after].flatMap(([link, is]): Shifted[] => {
+        const was = shifting.before.get(link)
+        if (!was || was.eq(is) || solution.get(link)?.rule?.silent) return []
         return [{ key: link, says: network.quantities.get(link)?.says ?? link, before: was, after: is }]
       })
     },

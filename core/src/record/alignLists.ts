@@ -1,5 +1,5 @@
+import { commonPairs } from './commonPairs.ts'
 import { itemName } from './identity.ts'
-import { sameJson } from './sameJson.ts'
 
 /** One row of three lists laid side by side; a side that has nothing there is undefined. */
 export interface Row {
@@ -12,31 +12,6 @@ export interface Row {
 interface Alignment {
   readonly at: readonly number[]
   readonly inserted: readonly (readonly number[])[]
-}
-
-function same(one: unknown, other: unknown): boolean {
-  const [a, b] = [itemName(one), itemName(other)]
-  return a !== undefined || b !== undefined ? a === b : sameJson(one, other)
-}
-
-/** Longest common subsequence, as pairs of places (lists here have tens of items). */
-function commonPairs(base: readonly unknown[], changed: readonly unknown[]): readonly (readonly [number, number])[] {
-  const [rows, columns] = [base.length, changed.length]
-  const length = Array.from({ length: rows + 1 }, () => new Array<number>(columns + 1).fill(0))
-  const at = (i: number, j: number) => length[i]?.[j] ?? 0
-  for (let i = rows - 1; i >= 0; i--) {
-    for (let j = columns - 1; j >= 0; j--) {
-      const row = length[i] as number[]
-      row[j] = same(base[i], changed[j]) ? at(i + 1, j + 1) + 1 : Math.max(at(i + 1, j), at(i, j + 1))
-    }
-  }
-  const pairs: [number, number][] = []
-  for (let i = 0, j = 0; i < rows && j < columns; ) {
-    if (same(base[i], changed[j])) pairs.push([i++, j++])
-    else if (at(i + 1, j) >= at(i, j + 1)) i++
-    else j++
-  }
-  return pairs
 }
 
 /** Between two places that match, items without ids are taken for changed ones in order; the rest were put in or taken out. */

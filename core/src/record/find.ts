@@ -26,9 +26,36 @@ export function findPart<Kind extends Part['kind']>(task: Task, kind: Kind, id: 
   return task.parts.find((part): part is PartOf<Kind> => part.kind === kind && part.id === id)
 }
 
+const indexes = new WeakMap<Task['parts'], ReadonlyMap<string, Part>>()
+
+/**
+ * The parts of a task by id, for work that asks for many of them. It is remembered with the list, which is never changed
+ * in place; a draft that is still being edited is asked with `findPart`.
+ */
+export function partsById({ parts }: Pick<Task, 'parts'>): ReadonlyMap<string, Part> {
+  const known = indexes.get(parts)
+  if (known) return known
+  // Where two bear one id the first counts, as for `findPart`.
+  const made = new Map(parts.toReversed().map((part) => [part.id, part]))
+  indexes.set(parts, made)
+  return made
+}
+
+const makers = new WeakMap<Task['parts'], ReadonlyMap<string, PartOf<'solution'>>>()
+
+/** The part in which a material was made up, if one was; remembered like `partsById`. */
+export function makerOf({ parts }: Pick<Task, 'parts'>, material: string): PartOf<'solution'> | undefined {
+  const known = makers.get(parts)
+  if (known) return known.get(material)
+  const made = new Map(parts.toReversed().flatMap((part) => (part.kind === 'solution' ? [[part.gives, part] as const] : [])))
+  makers.set(parts, made)
+  return made.get(material)
+}
+
 /** The weighing with an id, or undefined. */
 export function weighingOf(task: Task, id: string): PartOf<'weighing'> | undefined {
-  return findPart(task, 'weighing', id)
+  const part = partsById(task).get(id)
+  return part?.kind === 'weighing' ? part : undefined
 }
 
 /** What a part is called: its own title, else what is done in it. */

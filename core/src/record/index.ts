@@ -9,7 +9,17 @@ export {
   settleRival,
   strikes,
 } from './entry.ts'
-export { conclusionOf, findMaterial, findPart, materialLabel, partTitle, sampleForms, weighingOf } from './find.ts'
+export {
+  conclusionOf,
+  findMaterial,
+  findPart,
+  makerOf,
+  materialLabel,
+  partsById,
+  partTitle,
+  sampleForms,
+  weighingOf,
+} from './find.ts'
 export { freshId, itemName } from './identity.ts'
 export { taskJsonSchema } from './jsonSchema.ts'
 export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'

@@ -1,7 +1,7 @@
 import { Exact } from '../number/index.ts'
 import { type OpenNetwork, type Overrides, openNetwork, type Shifted } from '../reckon/index.ts'
 import type { Task } from '../record/index.ts'
-import { findSlips, type PossibleSlip } from './findSlips.ts'
+import { findSlips, type PossibleSlip, titreKeysOf } from './findSlips.ts'
 
 /** What a slip does to an answer: which way, and to what value in the answer's own unit. */
 export type Effect =
@@ -71,16 +71,13 @@ function effectOn(question: string, network: OpenNetwork, overrides: Overrides):
 export function effectsOf(task: Task, question: string, sizes: Readonly<Record<string, string>> = {}): readonly SlipEffect[] {
   const network = openNetwork(task)
   if (!network.answered.includes(question)) return []
+  const titrated = task.parts.some((part) => titreKeysOf(part, network).some((key) => network.restsOn(question, key)))
   return findSlips(task, network).flatMap((possible): SlipEffect[] => {
     const { slip, keys, where } = possible
-    const touched = keys.length === 0 ? restsOnTitration(network, question) : keys.some((key) => network.restsOn(question, key))
+    const touched = keys.length === 0 ? titrated : keys.some((key) => network.restsOn(question, key))
     if (!touched) return []
     const id = `${slip.id}@${where}`
     const size = sizes[id] ?? slip.size?.usual
     return [{ id, possible, size, effect: effectOn(question, network, overridesOf(possible, network, size)) }]
   })
-}
-
-function restsOnTitration(network: OpenNetwork, question: string): boolean {
-  return network.givenKeys.some((key) => key.endsWith('/titre') && network.restsOn(question, key))
 }

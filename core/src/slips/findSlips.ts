@@ -1,6 +1,6 @@
 import { Exact } from '../number/index.ts'
 import type { OpenNetwork } from '../reckon/index.ts'
-import { entryText, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { entryText, makerOf, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { assessTitration, massesFrom, titreOf } from '../titration/index.ts'
 import { type Setting, SLIPS, type Slip } from './catalogue.ts'
 import { wrongIndicator } from './wrongIndicator.ts'
@@ -24,11 +24,10 @@ export function flaskBehind(
 ): { aliquot?: Exact; flask?: Exact; pipette: boolean; flaskKey?: string } {
   for (const content of part.flask) {
     if (!('material' in content)) continue
-    const made = task.parts.find((other) => other.kind === 'solution' && other.gives === content.material)
+    const made = makerOf(task, content.material)
     const aliquot = content.volume === undefined ? {} : { aliquot: new Exact(entryText(content.volume)) }
     const pipette = content.by === 'pipette' || content.by === undefined
-    if (made?.kind === 'solution' && made.flask !== undefined)
-      return { ...aliquot, flask: new Exact(made.flask), pipette, flaskKey: `V@m:${made.gives}` }
+    if (made?.flask !== undefined) return { ...aliquot, flask: new Exact(made.flask), pipette, flaskKey: `V@m:${made.gives}` }
     if (content.by === 'pipette') return { ...aliquot, pipette }
   }
   return { pipette: false }
@@ -38,10 +37,15 @@ function meets(slip: Slip, has: Readonly<Record<string, unknown>>): boolean {
   return (slip.needs ?? []).every((need) => has[need] !== undefined && has[need] !== false)
 }
 
+/** Keys of the titres of a part that are known: of the titration as a whole, or of each of its runs. */
+export function titreKeysOf(part: Task['parts'][number], network: OpenNetwork): readonly string[] {
+  if (part.kind !== 'titration') return []
+  const places = [`t:${part.id}/titre`, ...part.runs.map((_, run) => `t:${part.id}#${run}/titre`)]
+  return places.flatMap((place) => network.givensAt(place)).filter((key) => key.startsWith('V@'))
+}
+
 function titrationSlips(task: Task, part: Titration, network: OpenNetwork): readonly PossibleSlip[] {
-  const titreKeys = network.givenKeys.filter(
-    (key) => key === `V@t:${part.id}/titre` || (key.startsWith(`V@t:${part.id}#`) && key.endsWith('/titre')),
-  )
+  const titreKeys = titreKeysOf(part, network)
   if (titreKeys.length === 0) return []
   const behind = flaskBehind(task, part)
   const rough = part.runs
@@ -72,7 +76,7 @@ function readingSlips(task: Task, part: PartOf<'weighing'> | PartOf<'heating'>, 
 
 /** Slips of a thermometric run: they move every number read off its lines. */
 function seriesSlips(task: Task, part: PartOf<'series'>, network: OpenNetwork): readonly PossibleSlip[] {
-  const keys = network.givenKeys.filter((key) => key.endsWith(`@series:${part.id}`) && !key.startsWith('x'))
+  const keys = network.givensAt(`series:${part.id}`).filter((key) => !key.startsWith('x'))
   if (keys.length === 0 || !part.y.unit.includes('°')) return []
   const first = ['b1', 'ybefore', 'ystart'].find((name) => keys.includes(`${name}@series:${part.id}`))
   const start = first === undefined ? undefined : network.given(`${first}@series:${part.id}`)

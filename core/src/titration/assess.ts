@@ -83,11 +83,13 @@ function assess(part: PartOf<'titration'>, setting: TitrationSetting): Assessmen
   const all = { runs: candidates.map(({ run }) => run), concordant: candidates.length >= concordance.runs }
   const agreement =
     massPerRun && !scaled ? all : chooseTitres(candidates, oneRunIsAll(part) ? { ...concordance, runs: 1 } : concordance)
+  const agreeing = new Set(agreement.runs)
   const used = runs.flatMap((run, index) => {
     const byHand = run.use === 'yes' && run.kind !== 'blank' && titres[index] !== undefined
-    return byHand || agreement.runs.includes(index) ? [index] : []
+    return byHand || agreeing.has(index) ? [index] : []
   })
   const blank = meanOf(runs.flatMap((run, index) => (run.kind === 'blank' && titres[index] ? [titres[index].volume] : [])))
+  const isUsed = new Set(used)
   const mean = massPerRun ? undefined : meanOf(used.flatMap((index) => titres[index]?.volume ?? []))
   return {
     runs: runs.map((run, index) => ({
@@ -95,7 +97,7 @@ function assess(part: PartOf<'titration'>, setting: TitrationSetting): Assessmen
       run,
       titre: titres[index],
       compared: compared[index],
-      inMean: used.includes(index),
+      inMean: isUsed.has(index),
       chosenByHand: run.use !== undefined,
     })),
     used,

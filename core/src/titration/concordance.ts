@@ -19,7 +19,8 @@ function isWithin(difference: Exact, { within, strict }: Concordance): boolean {
 
 /** Titres in order of volume, with how far they lie apart. */
 interface CandidateSet {
-  readonly titres: readonly Candidate[]
+  readonly size: number
+  readonly titres: () => readonly Candidate[]
   readonly spread: Exact
   /** Later runs are done with more practice, so of equally good sets the later one is taken. */
   readonly lateness: number
@@ -28,11 +29,11 @@ interface CandidateSet {
 function makeSet(titres: readonly Candidate[]): CandidateSet {
   const [lowest, highest] = [titres[0], titres.at(-1)]
   const spread = lowest && highest ? highest.volume.sub(lowest.volume) : new Exact(0)
-  return { titres, spread, lateness: titres.reduce((total, { run }) => total + run, 0) }
+  return { size: titres.length, titres: () => titres, spread, lateness: titres.reduce((total, { run }) => total + run, 0) }
 }
 
 function better(one: CandidateSet, other: CandidateSet): number {
-  return other.titres.length - one.titres.length || one.spread.cmp(other.spread) || other.lateness - one.lateness
+  return other.size - one.size || one.spread.cmp(other.spread) || other.lateness - one.lateness
 }
 
 /** In order of volume; of equal titres the later run first, so that a set cut short keeps it. */
@@ -44,11 +45,19 @@ function inOrder(candidates: readonly Candidate[]): readonly Candidate[] {
 function agreeingSets(sorted: readonly Candidate[], concordance: Concordance): readonly CandidateSet[] {
   // The reach only ever moves up with the lowest titre, so each titre is looked at twice at most.
   let reach = 0
+  const before = [0]
+  for (const { run } of sorted) before.push((before.at(-1) as number) + run)
   return sorted.map((lowest, from) => {
     reach = Math.max(reach, from)
     for (let next = sorted[reach + 1]; next && isWithin(next.volume.sub(lowest.volume), concordance); next = sorted[reach + 1])
       reach++
-    return makeSet(sorted.slice(from, reach + 1))
+    const to = reach
+    return {
+      size: to + 1 - from,
+      titres: () => sorted.slice(from, to + 1),
+      spread: (sorted[to] as Candidate).volume.sub(lowest.volume),
+      lateness: (before[to + 1] as number) - (before[from] as number),
+    }
   })
 }
 
@@ -68,7 +77,9 @@ function closestPair(sorted: readonly Candidate[], concordance: Concordance): Ca
  * Titres are compared exactly: 11.50 and 11.60 agree within 0.10. Common practice.
  */
 export function chooseTitres(candidates: readonly Candidate[], concordance: Concordance): Agreement {
-  const { titres, spread } = choose(inOrder(candidates), concordance) ?? makeSet([])
+  const chosen = choose(inOrder(candidates), concordance) ?? makeSet([])
+  const { spread } = chosen
+  const titres = chosen.titres()
   const runs = titres.map(({ run }) => run).toSorted((a, b) => a - b)
   const enough = titres.length >= concordance.runs && titres.length > 0
   if (concordance.rule === 'every-accurate') return { runs, concordant: enough && isWithin(spread, concordance) }

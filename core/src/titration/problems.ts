@@ -114,8 +114,10 @@ function checkRun(part: PartOf<'titration'>, index: number, conventions: Convent
 
 /** Whether a run starts where the last one ended, or plainly from a refilled burette; asks where it does neither. */
 function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): readonly Problem[] {
+  let lastDone: Run | undefined
   return part.runs.flatMap((run, index): Problem[] => {
-    const before = part.runs.slice(0, index).findLast((earlier) => earlier.final !== undefined)
+    const before = lastDone
+    if (run.final !== undefined) lastDone = run
     if (run.initial === undefined || before?.final === undefined || run.refilled) return []
     const [initial, last] = [entryText(run.initial), entryText(before.final)]
     const gap = new Exact(last).sub(initial)
@@ -140,14 +142,13 @@ const volumeOf = ({ compared }: AssessedRun) => compared as Exact
 function checkProportion(part: PartOf<'titration'>, assessment: Assessment): readonly Problem[] {
   const done = assessment.runs.filter(({ run, compared }) => run.kind !== 'blank' && compared)
   if (done.length < 2) return []
+  const sorted = done.toSorted((a, b) => volumeOf(a).cmp(volumeOf(b)))
+  const placeOf = new Map(sorted.map((one, place) => [one, place]))
   return done.flatMap((one): Problem[] => {
-    const others = done
-      .filter((other) => other !== one)
-      .map(volumeOf)
-      .toSorted((a, b) => a.cmp(b))
     // With two runs only, the later one is asked about, once.
-    if (others.length === 1 && one.index !== done.at(-1)?.index) return []
-    const middle = others[Math.floor((others.length - 1) / 2)] as Exact
+    if (done.length === 2 && one.index !== done.at(-1)?.index) return []
+    const half = Math.floor((done.length - 2) / 2)
+    const middle = volumeOf(sorted[(placeOf.get(one) as number) <= half ? half + 1 : half] as AssessedRun)
     const ratio = middle.isZero() ? undefined : volumeOf(one).div(middle)
     if (ratio === undefined || (ratio.gte('0.5') && ratio.lte(2))) return []
     const titre = one.titre?.text ?? ''
@@ -202,12 +203,14 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
       { level: 'query', code: 'titration.noneAgree', at: path, says, mend: `${repeat} Do not average titres that disagree.` },
     ]
   }
+  const inside = accurate
+    .filter(({ inMean }) => inMean)
+    .map(volumeOf)
+    .toSorted((a, b) => a.cmp(b))
   return accurate
     .filter(({ inMean }) => !inMean)
     .map((one): Problem => {
-      const nearest = Exact.min(
-        ...accurate.filter(({ inMean }) => inMean).map((other) => volumeOf(other).sub(volumeOf(one)).abs()),
-      )
+      const nearest = nearestIn(inside, volumeOf(one))
       return {
         level: 'advice',
         code: 'run.disagrees',
@@ -218,10 +221,28 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
     })
 }
 
+/** How far the nearest of sorted volumes is. */
+function nearestIn(sorted: readonly Exact[], volume: Exact): Exact {
+  let [low, high] = [0, sorted.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((sorted[middle] as Exact).lt(volume)) low = middle + 1
+    else high = middle
+  }
+  const near = [sorted[low - 1], sorted[low]].flatMap((one) => (one ? [one.sub(volume).abs()] : []))
+  return Exact.min(...near)
+}
+
 function furthestFromRest(runs: readonly AssessedRun[]): AssessedRun {
-  const distance = (one: AssessedRun) =>
-    Exact.min(...runs.filter((other) => other !== one).map((other) => volumeOf(other).sub(volumeOf(one)).abs()))
-  return runs.toSorted((a, b) => distance(b).cmp(distance(a)))[0] as AssessedRun
+  const sorted = runs.toSorted((a, b) => volumeOf(a).cmp(volumeOf(b)))
+  const gap = (a: AssessedRun | undefined, b: AssessedRun | undefined) => (a && b ? volumeOf(b).sub(volumeOf(a)) : undefined)
+  const distances = new Map(
+    sorted.map((one, place) => {
+      const near = [gap(sorted[place - 1], one), gap(one, sorted[place + 1])].filter((other) => other !== undefined)
+      return [one, Exact.min(...near)] as const
+    }),
+  )
+  return runs.reduce((most, one) => ((distances.get(one) as Exact).gt(distances.get(most) as Exact) ? one : most))
 }
 
 /** The student's own choice of runs is allowed, with a reason, and always said. */

@@ -47,10 +47,11 @@ const standardisation = {
 }
 const task = readTask(standardisation)
 const network = openNetwork(task)
+const readings = ['alkali', 'acid'].flatMap((question) => network.restsOf(question).map(({ key }) => key))
 
 const on = (key: string | RegExp, id: string, spread: Spread): Contribution => {
-  const found = network.givenKeys.find((given) => (typeof key === 'string' ? given === key : key.test(given)))
-  if (!found) throw new Error(`Nothing is read under ${key}: ${network.givenKeys.join(', ')}`)
+  const found = readings.find((given) => (typeof key === 'string' ? given === key : key.test(given)))
+  if (!found) throw new Error(`Nothing is read under ${key}: ${readings.join(', ')}`)
   return { id, says: id, kind: 'stated', spread, on: [found] }
 }
 const normal = (standard: number): Spread => ({ shape: 'normal', standard })

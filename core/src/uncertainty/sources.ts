@@ -1,7 +1,7 @@
 import { decimalPlaces } from '../number/index.ts'
 import type { Rest } from '../reckon/index.ts'
-import { findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
-import { assessTitration, massesFrom } from '../titration/index.ts'
+import { findPart, type PartOf, partsById, partTitle, type Task } from '../record/index.ts'
+import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { balanceSource } from './balance.ts'
 import { buretteSource, titreSource } from './burette.ts'
 import { cylinderSource, flaskSource, pipetteSource } from './glass.ts'
@@ -13,14 +13,19 @@ const there = (sources: readonly (Source | undefined)[]): readonly Source[] => s
 /** Things that are alike in something, together, in the order in which they first appear. */
 function alikeIn<Thing>(things: readonly Thing[], trait: (thing: Thing) => string | number): readonly (readonly Thing[])[] {
   const groups = new Map<string | number, Thing[]>()
-  for (const thing of things) groups.set(trait(thing), [...(groups.get(trait(thing)) ?? []), thing])
+  for (const thing of things) {
+    const key = trait(thing)
+    const group = groups.get(key)
+    if (group) group.push(thing)
+    else groups.set(key, [thing])
+  }
   return [...groups.values()]
 }
 
 /** The part and field of the record that something read stands in. */
 function placeOf(task: Task, { at }: Rest): { readonly part: Task['parts'][number]; readonly field: string } | undefined {
   const [, id, ...field] = at?.startsWith('parts.') ? at.split('.') : []
-  const part = task.parts.find((one) => one.id === id)
+  const part = id === undefined ? undefined : partsById(task).get(id)
   return part ? { part, field: field.join('.') } : undefined
 }
 
@@ -66,6 +71,7 @@ function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] 
   const titres = placed.flatMap(({ rest, part, field }) =>
     part.kind === 'titration' && rest.key.endsWith('/titre') ? [{ key: rest.key, part, field }] : [],
   )
+  const assessments = new Map([...new Set(titres.map(({ part }) => part))].map((part) => [part, assessTitration(part, setting)]))
   const portions = placed.filter((one) => meansOf(one) === 'burette').map(({ rest }) => rest.key)
   return there([
     ...titres.map(({ key, part, field }) => {
@@ -73,7 +79,7 @@ function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] 
       return titreSource({
         part,
         name: partTitle(task, part),
-        assessment: assessTitration(part, setting),
+        assessment: assessments.get(part) as Assessment,
         conventions,
         key,
         ...run,

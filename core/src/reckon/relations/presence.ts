@@ -13,6 +13,11 @@ export class Presence {
   private root(place: Place): Place {
     let at = place
     for (let up = this.parent.get(at); up !== undefined; up = this.parent.get(at)) at = up
+    for (let on = place; on !== at; ) {
+      const up = this.parent.get(on) as Place
+      this.parent.set(on, at)
+      on = up
+    }
     return at
   }
 
