@@ -1,8 +1,9 @@
+import { findById } from './findById.ts'
 import type { Material, Part, PartOf, Task } from './types.ts'
 
 /** The material with an id, or undefined. */
 export function findMaterial(task: Task, id: string): Material | undefined {
-  return task.materials.find((material) => material.id === id)
+  return findById(task.materials, id)
 }
 
 /** What a material is called in a sentence: its label, else its id. */
@@ -23,27 +24,13 @@ export function conclusionOf(task: Task, material: string): string | undefined {
 
 /** The part of a kind with an id, or undefined. */
 export function findPart<Kind extends Part['kind']>(task: Task, kind: Kind, id: string): PartOf<Kind> | undefined {
-  return task.parts.find((part): part is PartOf<Kind> => part.kind === kind && part.id === id)
-}
-
-const indexes = new WeakMap<Task['parts'], ReadonlyMap<string, Part>>()
-
-/**
- * The parts of a task by id, for work that asks for many of them. It is remembered with the list, which is never changed
- * in place; a draft that is still being edited is asked with `findPart`.
- */
-export function partsById({ parts }: Pick<Task, 'parts'>): ReadonlyMap<string, Part> {
-  const known = indexes.get(parts)
-  if (known) return known
-  // Where two bear one id the first counts, as for `findPart`.
-  const made = new Map(parts.toReversed().map((part) => [part.id, part]))
-  indexes.set(parts, made)
-  return made
+  const part = findById<Part>(task.parts, id)
+  return part?.kind === kind ? (part as PartOf<Kind>) : undefined
 }
 
 const makers = new WeakMap<Task['parts'], ReadonlyMap<string, PartOf<'solution'>>>()
 
-/** The part in which a material was made up, if one was; remembered like `partsById`. */
+/** The part in which a material was made up, if one was. Remembered with the list of parts, for work on a task that stands still. */
 export function makerOf({ parts }: Pick<Task, 'parts'>, material: string): PartOf<'solution'> | undefined {
   const known = makers.get(parts)
   if (known) return known.get(material)
@@ -54,8 +41,7 @@ export function makerOf({ parts }: Pick<Task, 'parts'>, material: string): PartO
 
 /** The weighing with an id, or undefined. */
 export function weighingOf(task: Task, id: string): PartOf<'weighing'> | undefined {
-  const part = partsById(task).get(id)
-  return part?.kind === 'weighing' ? part : undefined
+  return findPart(task, 'weighing', id)
 }
 
 /** What a part is called: its own title, else what is done in it. */

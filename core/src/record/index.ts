@@ -15,11 +15,11 @@ export {
   findPart,
   makerOf,
   materialLabel,
-  partsById,
   partTitle,
   sampleForms,
   weighingOf,
 } from './find.ts'
+export { findById } from './findById.ts'
 export { freshId, itemName } from './identity.ts'
 export { taskJsonSchema } from './jsonSchema.ts'
 export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'

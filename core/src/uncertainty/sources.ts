@@ -1,6 +1,6 @@
 import { decimalPlaces } from '../number/index.ts'
 import type { Rest } from '../reckon/index.ts'
-import { findPart, type PartOf, partsById, partTitle, type Task } from '../record/index.ts'
+import { findById, findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { balanceSource } from './balance.ts'
 import { buretteSource, titreSource } from './burette.ts'
@@ -25,7 +25,7 @@ function alikeIn<Thing>(things: readonly Thing[], trait: (thing: Thing) => strin
 /** The part and field of the record that something read stands in. */
 function placeOf(task: Task, { at }: Rest): { readonly part: Task['parts'][number]; readonly field: string } | undefined {
   const [, id, ...field] = at?.startsWith('parts.') ? at.split('.') : []
-  const part = id === undefined ? undefined : partsById(task).get(id)
+  const part = id === undefined ? undefined : findById(task.parts, id)
   return part ? { part, field: field.join('.') } : undefined
 }
 

@@ -1,3 +1,4 @@
+import { findMaterial } from '../../record/index.ts'
 import type { Formula } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
@@ -50,7 +51,7 @@ export function relatePercent(
 }
 
 function relatePercentOfSolution(bench: Bench, species: Formula, material: string, whole: Key): void {
-  const strength = bench.task.materials.find(({ id }) => id === material)?.strength
+  const strength = findMaterial(bench.task, material)?.strength
   if (strength?.unit !== 'g/dm3' || bench.solute(material)) return
   const part = bench.massConcentration(species, material)
   bench.network.product({

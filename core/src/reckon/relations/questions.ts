@@ -1,5 +1,5 @@
 import { convert, Exact, isUnit, UNITS, type Unit } from '../../number/index.ts'
-import type { Question } from '../../record/index.ts'
+import { findById, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
 import type { Bench, Place } from '../Bench.ts'
@@ -13,7 +13,7 @@ import { relateHydration, relateMolarMass } from './unknownSolid.ts'
 
 /** The place a question names: a weighing, a titration's `flask`, `titre` or `before`, a heating, or a material. */
 function placeOf(bench: Bench, name: string): Place | undefined {
-  const part = bench.task.parts.find(({ id }) => id === name)
+  const part = findById(bench.task.parts, name)
   if (part?.kind === 'weighing') return `w:${name}`
   if (part?.kind === 'heating') return `h:${name}`
   if (/\/(flask|titre|before)$/.test(name)) return `t:${name}`
