@@ -21,6 +21,7 @@ export {
 } from './find.ts'
 export { findById } from './findById.ts'
 export { freshId, itemName } from './identity.ts'
+export { hasItems, isItemOf, isPart } from './itemSchema.ts'
 export { taskJsonSchema } from './jsonSchema.ts'
 export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'
 export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'

@@ -1,8 +1,9 @@
 import { type QueryInterface, QueryTypes, type Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
+import * as quickSaves from './migrations/quickSaves.ts'
 import * as tasks from './migrations/tasks.ts'
 
-const MIGRATIONS = [tasks]
+const MIGRATIONS = [tasks, quickSaves]
 /** Two servers started at once take turns; the second finds nothing left to do. */
 const LOCK = 'hop-lark-migrations'
 const SECONDS_TO_WAIT = 30

@@ -14,8 +14,12 @@ export class TaskModel extends Model<InferAttributes<TaskModel>, InferCreationAt
   declare id: string
   declare title: string
   declare version: CreationOptional<number>
+  /** As it stood at `documented`; `Tasks.find` brings it up to date. Read from its text at every asking. */
   declare document: Task
+  declare documented: CreationOptional<number>
   declare summary: Summary
+  /** The version that was summed up: a save does not wait for it. */
+  declare summed: CreationOptional<number>
   declare created: Date
   declare updated: Date
   declare archived: Date | null
@@ -28,8 +32,20 @@ export function defineTasks(database: Sequelize): typeof TaskModel {
       id: { type: DataTypes.STRING(60), primaryKey: true },
       title: { type: DataTypes.STRING(300), allowNull: false },
       version: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
-      document: { type: DataTypes.JSON, allowNull: false },
+      // JSON as text: MariaDB would check a column of JSON at every change of the row.
+      document: {
+        type: DataTypes.TEXT('long'),
+        allowNull: false,
+        get() {
+          return JSON.parse(this.getDataValue('document') as unknown as string)
+        },
+        set(document: Task) {
+          this.setDataValue('document', JSON.stringify(document) as unknown as Task)
+        },
+      },
+      documented: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
       summary: { type: DataTypes.JSON, allowNull: false },
+      summed: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
       created: { type: DataTypes.DATE(3), allowNull: false },
       updated: { type: DataTypes.DATE(3), allowNull: false },
       archived: { type: DataTypes.DATE(3), allowNull: true },

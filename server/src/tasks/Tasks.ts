@@ -1,8 +1,10 @@
 import { readTask, type Task } from '@hop-lark/core/record'
 import { type KeptTask, type ShelfLine, summariseTask } from '@hop-lark/core/stages'
+import { applyPatch } from 'rfc6902'
 import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
+import { KeptDocuments } from './KeptDocuments.ts'
 import { defineTasks, type TaskModel } from './TaskModel.ts'
 
 export interface ShelfQuery {
@@ -40,11 +42,16 @@ function asPlainText(search: string): string {
   return search.replace(/[\\%_]/g, '\\$&')
 }
 
+/** Text of documents that a server keeps: some hundreds of long records. */
+const KEPT_BYTES = 64 * 2 ** 20
+
 /** The tasks in the database. Clock and chance are passed in, so that a test can hold them still. */
 export class Tasks {
   readonly tasks: typeof TaskModel
   readonly edits: typeof EditModel
   readonly database: Sequelize
+  /** Documents as they were saved last. */
+  readonly kept = new KeptDocuments(KEPT_BYTES)
   readonly now: () => Date
   private readonly newId: () => string
 
@@ -64,7 +71,7 @@ export class Tasks {
     archived,
   }: ShelfQuery): Promise<{ readonly tasks: readonly ShelfLine[]; readonly total: number }> {
     const found = await this.tasks.findAndCountAll({
-      attributes: ['id', 'title', 'version', 'summary', 'created', 'updated', 'archived'],
+      attributes: ['id', 'title', 'version', 'summary', 'summed', 'created', 'updated', 'archived'],
       where: {
         archived: archived ? { [Op.ne]: null } : null,
         ...(search === '' ? {} : { title: { [Op.like]: `%${asPlainText(search)}%` } }),
@@ -76,7 +83,22 @@ export class Tasks {
       limit: size,
       offset: (page - 1) * size,
     })
-    return { tasks: found.rows.map(shelfLine), total: found.count }
+    return { tasks: await Promise.all(found.rows.map((row) => this.summedUp(row))), total: found.count }
+  }
+
+  /**
+   * The shelf's line of a task. Saves do not sum up, since typing must not wait for it: what is behind is summed up when
+   * somebody looks, and kept for the next. A server that dies in between leaves nothing undone.
+   */
+  private async summedUp(row: TaskModel): Promise<ShelfLine> {
+    if (row.summed === row.version) return shelfLine(row)
+    // One that is gone meanwhile, or cannot be read, must not take the shelf with it: its line is the one of before.
+    const whole = await this.find(row.id).catch(() => undefined)
+    if (!whole) return shelfLine(row)
+    const { id, version } = whole
+    whole.summary = summariseTask(whole.document)
+    await this.tasks.update({ summary: whole.summary, summed: version }, { where: { id, version } })
+    return shelfLine(whole)
   }
 
   /** The row of a task, locked if a transaction is going to change it. */
@@ -84,7 +106,25 @@ export class Tasks {
     const row = await this.tasks.findByPk(id, transaction ? { transaction, lock: transaction.LOCK.UPDATE } : {})
     if (!row)
       throw new Refusal(404, 'task.unknown', 'There is no such task here.', 'It may have been deleted. Go back to the shelf.')
+    await this.bringUpToDate(row, transaction)
     return row
+  }
+
+  /** Applies the edits that were saved since the document was last written whole. */
+  private async bringUpToDate(row: TaskModel, transaction?: Transaction): Promise<void> {
+    if (row.documented === row.version) return
+    const edits = await this.edits.findAll({
+      where: { task: row.id, version: { [Op.gt]: row.documented, [Op.lte]: row.version } },
+      order: [['version', 'ASC']],
+      ...(transaction ? { transaction } : {}),
+    })
+    const { document } = row
+    const applied = edits.every(({ patch }) => applyPatch(document, [...patch]).every((error) => error === null))
+    if (!applied || edits.length !== row.version - row.documented)
+      throw new Error(`The ledger of task ${row.id} does not lead from version ${row.documented} to ${row.version}.`)
+    row.document = document
+    // What is not up to date in the database must not be written without its version.
+    row.changed('document', false)
   }
 
   /** Puts a task on the shelf. One whose id is taken already becomes a task of its own. */
@@ -104,6 +144,7 @@ export class Tasks {
         title: task.title,
         version: 0,
         document: task,
+        documented: 0,
         summary: summariseTask(task),
         created: now,
         updated: now,
