@@ -37,7 +37,8 @@ export function defineTasks(database: Sequelize): typeof TaskModel {
         type: DataTypes.TEXT('long'),
         allowNull: false,
         get() {
-          return JSON.parse(this.getDataValue('document') as unknown as string)
+          const text = this.getDataValue('document') as unknown as string | undefined
+          return text === undefined ? undefined : JSON.parse(text)
         },
         set(document: Task) {
           this.setDataValue('document', JSON.stringify(document) as unknown as Task)
