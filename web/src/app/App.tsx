@@ -1,12 +1,13 @@
-import { lazy, Suspense, useEffect } from 'react'
+import { Suspense, useEffect } from 'react'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
-import { Toaster } from 'sonner'
 import { ShelfPage } from '../shelf/ShelfPage.tsx'
+import { later } from '../ui/later.tsx'
 import { PageFault } from './PageFault.tsx'
 import { followTheme } from './theme.ts'
 
-const TaskShell = lazy(() => import('./TaskShell.tsx').then((module) => ({ default: module.TaskShell })))
-const StagePage = lazy(() => import('./StagePage.tsx').then((module) => ({ default: module.StagePage })))
+const TaskShell = later(() => import('./TaskShell.tsx').then((module) => module.TaskShell))
+const StagePage = later(() => import('./StagePage.tsx').then((module) => module.StagePage))
+const Toaster = later(() => import('sonner').then((module) => module.Toaster))
 
 const router = createBrowserRouter([
   { path: '/', element: <ShelfPage />, errorElement: <PageFault /> },
@@ -28,12 +29,14 @@ export function App() {
   return (
     <Suspense fallback={<p className="p-8 text-ink-soft">Opening …</p>}>
       <RouterProvider router={router} />
-      <Toaster
-        position="bottom-center"
-        toastOptions={{
-          style: { background: 'var(--ink)', color: 'var(--sheet)', border: 'none', fontFamily: 'var(--font-sans)' },
-        }}
-      />
+      <Suspense fallback={null}>
+        <Toaster
+          position="bottom-center"
+          toastOptions={{
+            style: { background: 'var(--ink)', color: 'var(--sheet)', border: 'none', fontFamily: 'var(--font-sans)' },
+          }}
+        />
+      </Suspense>
     </Suspense>
   )
 }

@@ -1,16 +1,15 @@
 import { Command } from 'cmdk'
 import { Dialog as Radix } from 'radix-ui'
-import { lazy, type ReactNode, Suspense } from 'react'
+import { type ReactNode, Suspense } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { useReference } from '../reference/useReference.ts'
+import { later } from '../ui/later.tsx'
 import { goTo } from './goTo.ts'
 import { useTheme } from './theme.ts'
 
-const ReferenceEntries = lazy(() =>
-  import('../reference/ReferenceEntries.tsx').then((module) => ({ default: module.ReferenceEntries })),
-)
+const ReferenceEntries = later(() => import('../reference/ReferenceEntries.tsx').then((module) => module.ReferenceEntries))
 
 interface PaletteProps {
   readonly open: boolean

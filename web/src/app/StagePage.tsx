@@ -1,5 +1,5 @@
 import type { Part } from '@hop-lark/core/record'
-import { lazy, Suspense } from 'react'
+import { Suspense } from 'react'
 import { Link, useParams } from 'react-router'
 import { ChromatogramPage } from '../bench/chromatogram/ChromatogramPage.tsx'
 import { HeatPage } from '../bench/heat/HeatPage.tsx'
@@ -9,13 +9,14 @@ import { TitratePage } from '../bench/titration/TitratePage.tsx'
 import { WeighPage } from '../bench/weigh/WeighPage.tsx'
 import { BriefPage } from '../brief/BriefPage.tsx'
 import { useDerived, useTask } from '../notebook/derived.ts'
+import { later } from '../ui/later.tsx'
 import { WorkOutPage } from '../working/WorkOutPage.tsx'
 import { Sheet } from './Sheet.tsx'
 
-// Charts and the chemistry of tubes are heavy, so they come only with the page that needs them.
-const MeasurePage = lazy(() => import('../bench/measure/MeasurePage.tsx').then((module) => ({ default: module.MeasurePage })))
+// Charts and the chemistry of tubes are heavy, so they come with the page that needs them, or when there is time.
+const MeasurePage = later(() => import('../bench/measure/MeasurePage.tsx').then((module) => module.MeasurePage))
 
-const TubesPage = lazy(() => import('../bench/tubes/TubesPage.tsx').then((module) => ({ default: module.TubesPage })))
+const TubesPage = later(() => import('../bench/tubes/TubesPage.tsx').then((module) => module.TubesPage))
 
 /** The page of the stage in the address. */
 export function StagePage() {

@@ -1,16 +1,15 @@
-import { lazy, Suspense, useEffect } from 'react'
+import { Suspense, useEffect } from 'react'
 import { Outlet, useNavigate, useParams } from 'react-router'
 import type { ApiError } from '../notebook/api.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { useReference } from '../reference/useReference.ts'
 import { Button } from '../ui/Button.tsx'
+import { later } from '../ui/later.tsx'
 import { Palette } from './Palette.tsx'
 import { Spine } from './Spine.tsx'
 import { useShortcuts } from './useShortcuts.tsx'
 
-const ReferenceDrawer = lazy(() =>
-  import('../reference/ReferenceDrawer.tsx').then((module) => ({ default: module.ReferenceDrawer })),
-)
+const ReferenceDrawer = later(() => import('../reference/ReferenceDrawer.tsx').then((module) => module.ReferenceDrawer))
 
 /** Opens the task of the address and lays out spine, sheet and margin; each page brings its own margin. */
 export function TaskShell() {

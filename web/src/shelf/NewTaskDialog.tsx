@@ -15,30 +15,24 @@ interface Fields {
 const SHEETS = Object.keys(STARTING_SHEETS) as StartingSheet[]
 
 /** Asks for a title and a starting sheet, puts the task on the server and opens it. */
-export function NewTaskDialog({
-  open,
-  onOpenChange,
-}: {
-  readonly open: boolean
-  readonly onOpenChange: (open: boolean) => void
-}) {
+export function NewTaskDialog({ title, onClose }: { readonly title: string; readonly onClose: () => void }) {
   return (
     <Dialog
-      open={open}
-      onOpenChange={onOpenChange}
+      open
+      onOpenChange={onClose}
       title="New task"
       says="Choose the shape nearest to the task sheet; everything can be changed later."
       wide
     >
-      <NewTaskForm />
+      <NewTaskForm title={title} />
     </Dialog>
   )
 }
 
-function NewTaskForm() {
+function NewTaskForm({ title: begun }: { readonly title: string }) {
   const [sheet, setSheet] = useState<StartingSheet>('weigh-titrate')
   const [refused, setRefused] = useState<ApiError>()
-  const { register, handleSubmit, formState } = useForm<Fields>({ defaultValues: { title: '', minutes: '' } })
+  const { register, handleSubmit, formState } = useForm<Fields>({ defaultValues: { title: begun, minutes: '' } })
   const navigate = useNavigate()
   const create = async ({ title, minutes }: Fields) => {
     const task = newTask(title.trim(), sheet, Math.random)

@@ -1,12 +1,16 @@
 import type { ShelfLine, StageState } from '@hop-lark/core/stages'
 import { format, isThisYear, isToday } from 'date-fns'
+import { EllipsisVertical } from 'lucide-react'
+import { Suspense, useState } from 'react'
 import { Link } from 'react-router'
 import { StageMark } from '../app/StageMark.tsx'
 import { Button } from '../ui/Button.tsx'
 import { ColumnHeads } from '../ui/ColumnHeads.tsx'
+import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
-import { TaskMenu } from './TaskMenu.tsx'
 import type { Shelf } from './useShelf.ts'
+
+const TaskMenu = later(() => import('./TaskMenu.tsx').then((module) => module.TaskMenu))
 
 interface ShelfLedgerProps {
   readonly shelf: Shelf
@@ -67,6 +71,26 @@ export function ShelfLedger({ shelf, archived, search, onNew, onPage }: ShelfLed
   )
 }
 
+/** The menu of a line. One that is asked for before its code is there opens when it is. */
+function MoreOf(props: { readonly line: ShelfLine; readonly onChanged: () => void }) {
+  const [wanted, setWanted] = useState(false)
+  const waiting = (
+    <button
+      type="button"
+      aria-label={`More for ${props.line.title}`}
+      className="rounded p-2 hover:bg-hair"
+      onClick={() => setWanted(true)}
+    >
+      <EllipsisVertical size={18} />
+    </button>
+  )
+  return (
+    <Suspense fallback={waiting}>
+      <TaskMenu {...props} openAtOnce={wanted} />
+    </Suspense>
+  )
+}
+
 function when(iso: string): string {
   const date = new Date(iso)
   return isToday(date) ? format(date, 'HH:mm') : format(date, isThisYear(date) ? 'd MMM' : 'd MMM yyyy')
@@ -109,7 +133,7 @@ function Line({ line, onChanged }: { readonly line: ShelfLine; readonly onChange
         </ul>
       </td>
       <td className="py-2 text-right max-[699px]:col-start-2 max-[699px]:row-start-1">
-        <TaskMenu line={line} onChanged={onChanged} />
+        <MoreOf line={line} onChanged={onChanged} />
       </td>
     </tr>
   )

@@ -1,15 +1,16 @@
 import { FilePlus2, Search, Upload } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { Suspense, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
 import { Lark } from '../app/Lark.tsx'
 import { ApiError, api } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
+import { later } from '../ui/later.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
-import { NewTaskDialog } from './NewTaskDialog.tsx'
 import { ShelfLedger } from './ShelfLedger.tsx'
 import { useShelf } from './useShelf.ts'
+
+const NewTaskDialog = later(() => import('./NewTaskDialog.tsx').then((module) => module.NewTaskDialog))
 
 /** The tasks as entries in a ledger. */
 export function ShelfPage() {
@@ -67,8 +68,28 @@ export function ShelfPage() {
         </div>
         <ShelfLedger shelf={shelf} archived={archived} search={search} onNew={() => setMaking(true)} onPage={setPage} />
       </main>
-      <NewTaskDialog open={making} onOpenChange={setMaking} />
+      {making && <MakeTask onClose={() => setMaking(false)} />}
     </div>
+  )
+}
+
+/** The dialog of a new task. Until its code is there, what is typed goes into the title and not to the page behind. */
+function MakeTask({ onClose }: { readonly onClose: () => void }) {
+  const [typed, setTyped] = useState('')
+  const waiting = (
+    <input
+      // biome-ignore lint/a11y/noAutofocus: whoever asked for a new task types its title next
+      autoFocus
+      aria-label="Title of the new task"
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      className="fixed inset-x-0 top-[5vh] mx-auto w-72 rounded-lg border border-rule bg-sheet px-3 py-2"
+    />
+  )
+  return (
+    <Suspense fallback={waiting}>
+      <NewTaskDialog title={typed} onClose={onClose} />
+    </Suspense>
   )
 }
 
@@ -81,6 +102,7 @@ function ImportButton() {
       const created = await api.create(JSON.parse(await file.text()))
       await navigate(`/task/${created.id}/brief`)
     } catch (error) {
+      const { toast } = await import('sonner')
       toast(wordImport(file.name, error), { duration: 12_000 })
     }
   }

@@ -10,8 +10,14 @@ import { TextField } from '../ui/TextField.tsx'
 
 const ITEM = 'flex min-h-9 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-hop-wash'
 
+interface TaskMenuProps {
+  readonly line: ShelfLine
+  readonly onChanged: () => void
+  readonly openAtOnce?: boolean
+}
+
 /** Duplicate, export, archive and restore; deleting takes archiving first, and the title. */
-export function TaskMenu({ line, onChanged }: { readonly line: ShelfLine; readonly onChanged: () => void }) {
+export function TaskMenu({ line, onChanged, openAtOnce = false }: TaskMenuProps) {
   const [deleting, setDeleting] = useState(false)
   const act = async (does: () => Promise<unknown>, says: string) => {
     try {
@@ -26,7 +32,7 @@ export function TaskMenu({ line, onChanged }: { readonly line: ShelfLine; readon
   const { id, title, archived } = line
   return (
     <>
-      <DropdownMenu.Root>
+      <DropdownMenu.Root defaultOpen={openAtOnce}>
         <DropdownMenu.Trigger aria-label={`More for ${title}`} className="rounded p-2 hover:bg-hair">
           <EllipsisVertical size={18} />
         </DropdownMenu.Trigger>

@@ -15,7 +15,7 @@ const TALL_ROW = 54
 const NARROW = 480
 
 /** A bar for each source, the longest first; the first is marked since it is where help would tell. */
-export default function BudgetBars({ bars, width }: { readonly bars: readonly BudgetBar[]; readonly width: number }) {
+export function BudgetBars({ bars, width }: { readonly bars: readonly BudgetBar[]; readonly width: number }) {
   const names = Math.min(290, width * 0.5)
   const longest = Math.max(...bars.map(({ part }) => part))
   return (

@@ -1,15 +1,16 @@
 import { decimalPlaces, Exact, formatFigures, formatPlaces } from '@hop-lark/core/number'
 import type { Answer } from '@hop-lark/core/reckon'
 import type { Sureness } from '@hop-lark/core/uncertainty'
-import { lazy, Suspense, useRef, useState } from 'react'
+import { Suspense, useRef, useState } from 'react'
 import { useWidth } from '../instruments/useWidth.ts'
 import { Disclosure } from '../ui/Disclosure.tsx'
+import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
 import { Segments } from '../ui/Segments.tsx'
 import type { BudgetBar } from './BudgetBars.tsx'
 import { TrialsPanel } from './TrialsPanel.tsx'
 
-const BudgetBars = lazy(() => import('./BudgetBars.tsx'))
+const BudgetBars = later(() => import('./BudgetBars.tsx').then((module) => module.BudgetBars))
 
 const WIDEST = 720
 

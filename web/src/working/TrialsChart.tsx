@@ -16,7 +16,7 @@ interface TrialsChartProps {
 const HEIGHT = 190
 
 /** How often each result came up: bars inside the 95 % are full, those outside pale, and the answer is a line. */
-export default function TrialsChart({ histogram, low, high, answer, width, write }: TrialsChartProps) {
+export function TrialsChart({ histogram, low, high, answer, width, write }: TrialsChartProps) {
   const bars = histogram.counts.map((count, index) => ({ count, at: histogram.from + (index + 0.5) * histogram.width }))
   const end = histogram.from + histogram.width * histogram.counts.length
   return (

@@ -3,12 +3,13 @@ import { freshSlots, runProgram, type Trials } from '@hop-lark/core/propagate'
 import type { Answer } from '@hop-lark/core/reckon'
 import { contributionsIn, type Sureness } from '@hop-lark/core/uncertainty'
 import { Dices, X } from 'lucide-react'
-import { lazy, Suspense, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Button } from '../ui/Button.tsx'
+import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
 import { useTrials } from './useTrials.ts'
 
-const TrialsChart = lazy(() => import('./TrialsChart.tsx'))
+const TrialsChart = later(() => import('./TrialsChart.tsx').then((module) => module.TrialsChart))
 
 /** The trials that can be asked for: enough for two figures of the interval, and for three. */
 const COUNTS = [100_000, 1_000_000] as const

@@ -2,12 +2,13 @@ import { type Answer, questionTitle } from '@hop-lark/core/reckon'
 import { conclusionOf, type Question, type Task } from '@hop-lark/core/record'
 import { type Sure, sureAnswers } from '@hop-lark/core/uncertainty'
 import { Pencil, Plus } from 'lucide-react'
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { Suspense, useMemo, useState } from 'react'
 import { Sheet } from '../app/Sheet.tsx'
 import type { Now } from '../margin/Margin.tsx'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
+import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
 import { Segments } from '../ui/Segments.tsx'
 import { AnswerChain } from './AnswerChain.tsx'
@@ -19,7 +20,7 @@ import { SolubilityTable } from './SolubilityTable.tsx'
 import { WhatIf } from './WhatIf.tsx'
 
 // The chemistry of tubes is heavy, so it comes only with a question about it.
-const IonsAnswer = lazy(() => import('./IonsAnswer.tsx').then((module) => ({ default: module.IonsAnswer })))
+const IonsAnswer = later(() => import('./IonsAnswer.tsx').then((module) => module.IonsAnswer))
 
 const SCHOOLS = [
   { value: 'moles', says: 'n = cV' },

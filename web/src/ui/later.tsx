@@ -1,0 +1,24 @@
+import { type ComponentType, lazy } from 'react'
+
+/** Does something when the page has nothing else to do, or after some seconds all the same. */
+function whenIdle(work: () => void): void {
+  if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 4000 })
+  else setTimeout(work, 1000)
+}
+
+/**
+ * A component whose code is not needed at once: it is fetched when the page is idle, or as soon as it is drawn. What could
+ * not be fetched, because the server was away, is fetched again when it is asked for again.
+ */
+export function later<Props extends object>(load: () => Promise<ComponentType<Props>>) {
+  let fetched: Promise<ComponentType<Props>> | undefined
+  const fetch = () => {
+    fetched ??= load().catch((error: unknown) => {
+      fetched = undefined
+      throw error
+    })
+    return fetched
+  }
+  whenIdle(() => void fetch().catch(() => undefined))
+  return lazy(async () => ({ default: await fetch() }))
+}
