@@ -24,7 +24,12 @@ export interface Problem {
 
 const ORDER: Readonly<Record<Level, number>> = { error: 0, query: 1, advice: 2 }
 
-/** The most serious level among problems, or undefined when there are none. */
-export function worstLevel(problems: readonly Problem[]): Level | undefined {
-  return problems.map((problem) => problem.level).toSorted((a, b) => ORDER[a] - ORDER[b])[0]
+/** The most serious level of what is wrong at each place, by path. */
+export function worstByPlace(problems: readonly Problem[]): ReadonlyMap<string, Level> {
+  const worst = new Map<string, Level>()
+  for (const { at, level } of problems) {
+    const before = worst.get(at)
+    if (before === undefined || ORDER[level] < ORDER[before]) worst.set(at, level)
+  }
+  return worst
 }

@@ -38,7 +38,11 @@ function better(one: CandidateSet, other: CandidateSet): number {
 
 /** In order of volume; of equal titres the later run first, so that a set cut short keeps it. */
 function inOrder(candidates: readonly Candidate[]): readonly Candidate[] {
-  return candidates.toSorted((a, b) => a.volume.cmp(b.volume) || b.run - a.run)
+  // Exact comparisons are dear, and wanted only where volumes are alike to the last figure a number has.
+  const sized = candidates.map((candidate) => ({ candidate, size: candidate.volume.toNumber() }))
+  return sized
+    .toSorted((a, b) => a.size - b.size || a.candidate.volume.cmp(b.candidate.volume) || b.candidate.run - a.candidate.run)
+    .map(({ candidate }) => candidate)
 }
 
 /** Every set of neighbours that agrees: from each lowest titre, as far up as the limit lets it reach. */

@@ -70,10 +70,29 @@ function checkReading(entry: Entry, place: Place, conventions: Conventions): rea
   ]
 }
 
+/** What is wrong with a run by itself, with the circumstances in which it was found. */
+interface CheckedRun {
+  readonly path: string
+  readonly name: string
+  readonly conventions: Conventions
+  readonly problems: readonly Problem[]
+}
+
+const checkedRuns = new WeakMap<Run, CheckedRun>()
+
+/** Runs are never changed in place, so at a keystroke all but one are as they were. */
 function checkRun(part: PartOf<'titration'>, index: number, conventions: Conventions): readonly Problem[] {
   const run = part.runs[index] as Run
   const path = `parts.${part.id}.runs.${index}`
   const name = runName(part.runs, index)
+  const known = checkedRuns.get(run)
+  if (known?.path === path && known.name === name && known.conventions === conventions) return known.problems
+  const problems = problemsOf(run, { path, name, conventions })
+  checkedRuns.set(run, { path, name, conventions, problems })
+  return problems
+}
+
+function problemsOf(run: Run, { path, name, conventions }: Omit<CheckedRun, 'problems'>): readonly Problem[] {
   const problems: Problem[] = []
   for (const field of ['initial', 'final'] as const) {
     const entry = run[field]
@@ -147,6 +166,7 @@ function checkProportion(part: PartOf<'titration'>, assessment: Assessment): rea
   return done.flatMap((one): Problem[] => {
     // With two runs only, the later one is asked about, once.
     if (done.length === 2 && one.index !== done.at(-1)?.index) return []
+    // The middle of the others, from all of them in order: past itself where it stands before it.
     const half = Math.floor((done.length - 2) / 2)
     const middle = volumeOf(sorted[(placeOf.get(one) as number) <= half ? half + 1 : half] as AssessedRun)
     const ratio = middle.isZero() ? undefined : volumeOf(one).div(middle)

@@ -7,7 +7,11 @@ function listed(names: readonly string[]): string {
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 }
 
+/** More than so many runs are counted, not named. */
+const MOST_NAMED = 12
+
 function namesOf(runs: readonly Run[], used: readonly number[]): string {
+  if (used.length > MOST_NAMED) return `${used.length} of ${runs.length} runs`
   const names = used.map((index) => runName(runs, index))
   const numbered = names.every((name) => name.startsWith('run '))
   if (numbered && names.length > 1) return `Runs ${listed(names.map((name) => name.slice(4)))}`
@@ -43,9 +47,14 @@ export function agreementSentence(assessment: Assessment, conventions: Conventio
       ? agreed
       : `${names}: every accurate run is taken.`
   if (!mean) return { says: `${says} Each gives its own result, and the results are averaged.` }
-  const sum = used.map((index) => runs[index]?.titre?.text).join(' + ')
+  const sum = added(used.map((index) => runs[index]?.titre?.text ?? ''))
   const divided = used.length > 1 ? `(${sum}) ÷ ${used.length}` : sum
   return { says, mean: formatPlaces(mean, 2), from: blank ? `${divided} − ${formatPlaces(blank, 2)} for the blank` : divided }
+}
+
+/** The first and last of a long sum stand for the rest. */
+function added(titres: readonly string[]): string {
+  return titres.length > MOST_NAMED ? `${titres[0]} + ${titres[1]} + … + ${titres.at(-1)}` : titres.join(' + ')
 }
 
 function undecided({ runs }: Assessment): string {

@@ -7,14 +7,25 @@ export interface Titre {
   readonly text: string
 }
 
+const titres = new WeakMap<object, Titre | 'none'>()
+
 /**
- * Titre of a run: final − initial reading, exact.
+ * Titre of a run: final − initial reading, exact. Runs are never changed in place, so it is remembered with the run: a
+ * reading that changes in a long titration changes one titre.
  *
  * @returns undefined while a reading is missing or when the final one lies above the initial one
  * @example
  * titreOf({ kind: 'accurate', initial: '0.60', final: '23.45' }) // '22.85'
  */
 export function titreOf(run: Pick<Run, 'initial' | 'final'>): Titre | undefined {
+  const known = titres.get(run)
+  if (known !== undefined) return known === 'none' ? undefined : known
+  const found = subtract(run)
+  titres.set(run, found ?? 'none')
+  return found
+}
+
+function subtract(run: Pick<Run, 'initial' | 'final'>): Titre | undefined {
   if (run.initial === undefined || run.final === undefined) return undefined
   const [initial, final] = [entryText(run.initial), entryText(run.final)]
   const volume = new Exact(final).sub(initial)

@@ -1,6 +1,7 @@
 import type { Stage } from '@hop-lark/core/stages'
 import type { NavigateFunction } from 'react-router'
 import { rackKey, usePlace } from '../bench/tubes/place.ts'
+import { reveal } from './reveal.ts'
 
 /** The stage on whose page a path of the record is shown. */
 export function stageOf(at: string, stages: readonly Stage[]): string {
@@ -11,8 +12,21 @@ export function stageOf(at: string, stages: readonly Stage[]): string {
   return stages.find(({ parts }) => parts.includes(list))?.id ?? 'brief'
 }
 
-/** Puts the cursor into the cell of a path: the cell itself, else the nearest thing above it that is on the page. */
+const isDrawn = (at: string) => document.querySelector(`[data-at="${CSS.escape(at)}"]`) !== null
+
+/**
+ * Puts the cursor into the cell of a path: the cell itself, which is drawn first where it is out of sight; else the nearest
+ * thing above it that is on the page.
+ */
 export function focusAt(at: string): boolean {
+  if (!isDrawn(at) && reveal(at)) {
+    focusWhenDrawn(at)
+    return true
+  }
+  return focusNearest(at)
+}
+
+function focusNearest(at: string): boolean {
   for (let path = at; path !== ''; path = path.slice(0, Math.max(0, path.lastIndexOf('.')))) {
     const cell = document.querySelector<HTMLElement>(`[data-at="${CSS.escape(path)}"]`)
     if (cell) {
@@ -37,8 +51,8 @@ const MOST_FRAMES = 60
 /** Puts the cursor into a cell as soon as it is on the page; failing that, into the nearest thing above it. */
 function focusWhenDrawn(at: string, frames = MOST_FRAMES): void {
   requestAnimationFrame(() => {
-    const drawn = document.querySelector(`[data-at="${CSS.escape(at)}"]`) !== null
-    if (drawn || frames === 0) focusAt(at)
+    if (frames === MOST_FRAMES && !isDrawn(at)) reveal(at)
+    if (isDrawn(at) || frames === 0) focusNearest(at)
     else focusWhenDrawn(at, frames - 1)
   })
 }

@@ -1,18 +1,53 @@
 import { checkTask } from '@hop-lark/core/check'
-import type { Problem } from '@hop-lark/core/problem'
+import { type Level, type Problem, worstByPlace } from '@hop-lark/core/problem'
 import { type Reckoning, reckonTask } from '@hop-lark/core/reckon'
 import type { PartOf, Task } from '@hop-lark/core/record'
 import { type Stage, stagesOf } from '@hop-lark/core/stages'
-import { type Assessment, adviseNextRun, massesFrom, type NextRun, type TitrationSetting } from '@hop-lark/core/titration'
+import {
+  type Assessment,
+  adviseNextRun,
+  assessTitration,
+  massesFrom,
+  type NextRun,
+  type TitrationSetting,
+} from '@hop-lark/core/titration'
 import { useDeferredValue } from 'react'
 import { useNotebook } from './store.ts'
 
-/** Everything that follows from the record, worked out once for each state of it. */
-export interface Derived {
-  readonly reckoning: Reckoning
-  readonly problems: readonly Problem[]
-  readonly stages: readonly Stage[]
+/** What follows from the record, each worked out when it is first asked for: what a page does not show is not waited for. */
+export class Derived {
+  private readonly task: Task
   readonly setting: TitrationSetting
+  private reckoned: Reckoning | undefined
+  private checked: readonly Problem[] | undefined
+  private levels: ReadonlyMap<string, Level> | undefined
+  private staged: readonly Stage[] | undefined
+
+  constructor(task: Task) {
+    this.task = task
+    this.setting = { conventions: task.conventions, massOfRun: massesFrom(task) }
+  }
+
+  get reckoning(): Reckoning {
+    this.reckoned ??= reckonTask(this.task)
+    return this.reckoned
+  }
+
+  get problems(): readonly Problem[] {
+    this.checked ??= checkTask(this.task, this.reckoning)
+    return this.checked
+  }
+
+  /** The worst that is wrong at each place, by path. */
+  get worstAt(): ReadonlyMap<string, Level> {
+    this.levels ??= worstByPlace(this.problems)
+    return this.levels
+  }
+
+  get stages(): readonly Stage[] {
+    this.staged ??= stagesOf(this.task, this.reckoning)
+    return this.staged
+  }
 }
 
 // Tasks are never changed in place, so what follows from one can be kept with it.
@@ -22,13 +57,7 @@ const KNOWN = new WeakMap<Task, Derived>()
 export function derive(task: Task): Derived {
   const known = KNOWN.get(task)
   if (known) return known
-  const reckoning = reckonTask(task)
-  const derived: Derived = {
-    reckoning,
-    problems: checkTask(task, reckoning),
-    stages: stagesOf(task, reckoning),
-    setting: { conventions: task.conventions, massOfRun: massesFrom(task) },
-  }
+  const derived = new Derived(task)
   KNOWN.set(task, derived)
   return derived
 }
@@ -54,8 +83,7 @@ export function useDerived(): Derived {
 
 /** A titration with what its runs come to and what to do next. */
 export function useTitration(part: PartOf<'titration'>): { readonly assessment: Assessment; readonly next: NextRun } {
-  const { reckoning, setting } = useDerived()
-  const assessment = reckoning.assessments.get(part.id)
-  if (!assessment) throw new Error(`No titration ${part.id} in this task.`)
+  const { setting } = useDerived()
+  const assessment = assessTitration(part, setting)
   return { assessment, next: adviseNextRun(part, assessment, setting) }
 }

@@ -1,8 +1,8 @@
 import { type Answer, questionTitle } from '@hop-lark/core/reckon'
 import { conclusionOf, type Question, type Task } from '@hop-lark/core/record'
-import { type Sure, sureAnswers } from '@hop-lark/core/uncertainty'
+import type { Sure } from '@hop-lark/core/uncertainty'
 import { Pencil, Plus } from 'lucide-react'
-import { Suspense, useMemo, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { Sheet } from '../app/Sheet.tsx'
 import type { Now } from '../margin/Margin.tsx'
 import { useDerived, useTask } from '../notebook/derived.ts'
@@ -17,6 +17,7 @@ import { HowSure } from './HowSure.tsx'
 import { QuestionDialog } from './QuestionDialog.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
 import { SolubilityTable } from './SolubilityTable.tsx'
+import { useSureness } from './useSureness.ts'
 import { WhatIf } from './WhatIf.tsx'
 
 // The chemistry of tubes is heavy, so it comes only with a question about it.
@@ -33,7 +34,7 @@ const SCHOOLS = [
 export function WorkOutPage() {
   const task = useTask()
   const { reckoning } = useDerived()
-  const sure = useMemo(() => sureAnswers(task, reckoning.answers), [task, reckoning])
+  const sure = useSureness(task, reckoning.answers)
   const [editing, setEditing] = useState<Question | 'new'>()
   return (
     <Sheet

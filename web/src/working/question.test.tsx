@@ -11,6 +11,12 @@ beforeAll(() => {
   withoutLayout()
   Element.prototype.scrollIntoView = () => {}
 })
+// There is no worker here: the same work is done on the page.
+vi.mock('./sureWorker.ts', async () => {
+  const { sureWork } = await import('./sureWork.ts')
+  return { sureWorker: () => sureWork }
+})
+
 afterEach(cleanup)
 
 const DEMO = import.meta.glob<object>('../../../demo/*.hoplark.json', { eager: true, import: 'default' })

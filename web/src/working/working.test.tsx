@@ -1,8 +1,14 @@
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
-import { afterEach, describe, expect, it } from 'vitest'
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
 import { WorkOutPage } from './WorkOutPage.tsx'
+
+// There is no worker here: the same work is done on the page.
+vi.mock('./sureWorker.ts', async () => {
+  const { sureWork } = await import('./sureWork.ts')
+  return { sureWorker: () => sureWork }
+})
 
 afterEach(cleanup)
 
@@ -141,7 +147,7 @@ describe('working it out yourself', () => {
 describe('how sure', () => {
   it('writes the ± of each answer beside it, and names what would help most', async () => {
     openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
-    expect(screen.getByTestId('answer-q2').textContent).toMatch(/12\.7.%\s*± 0\.1/)
+    await waitFor(() => expect(screen.getByTestId('answer-q2').textContent).toMatch(/12\.7.%\s*± 0\.1/))
     const section = within(screen.getByRole('region', { name: 'Percentage by mass of iron in F1' }))
     fireEvent.click(section.getByRole('button', { name: 'How sure' }))
     expect(section.getByText(/would take ±0\.60 % to ±0\.47 %/).textContent).toContain('A balance that shows 0.001 g')

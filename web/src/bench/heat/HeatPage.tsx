@@ -1,7 +1,6 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { assessHeating, type HeatingAssessment } from '@hop-lark/core/heating'
 import { isDecimalText } from '@hop-lark/core/number'
-import { worstLevel } from '@hop-lark/core/problem'
 import { entryText, findMaterial, materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
 import { useState } from 'react'
 import { focusAt } from '../../app/goTo.ts'
@@ -93,9 +92,9 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
 
 function Masses({ part }: { readonly part: PartOf<'heating'> }) {
   const change = usePartChange(part)
-  const { problems } = useDerived()
+  const { worstAt } = useDerived()
   const path = `parts.${part.id}`
-  const levelAt = (at: string) => worstLevel(problems.filter((problem) => problem.at === at))
+  const levelAt = (at: string) => worstAt.get(at)
   const cell = (at: string, label: string, entry: PartOf<'heating'>['container'], onDone: () => void) => (
     <ReadingCell at={at} label={`${label}, g`} entry={entry} problem={levelAt(at)} onDone={onDone} />
   )

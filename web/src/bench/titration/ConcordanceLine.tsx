@@ -9,6 +9,8 @@ import { layOutLine, stackLabels } from './lineLayout.ts'
 const WIDEST = 600
 const EDGE = 26
 const AXIS = 78
+/** Titres that are named one by one, at most: more names would lie on one another. */
+const MOST_NAMED = 40
 
 /** Every accurate titre as a dot, and a bracket as wide as the concordance limit closed over those in the mean. */
 export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }) {
@@ -29,19 +31,16 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
   )
   const x = (volume: number) => EDGE + ((volume - from) / (to - from)) * (width - 2 * EDGE)
   const used = dots.filter(({ inMean }) => inMean).map(({ volume }) => volume)
+  // Of many titres those that fall on one spot are one dot, the last of them in front.
+  const spots = [...new Map(dots.map((dot) => [`${Math.round(x(dot.volume))} ${dot.inMean}`, dot])).values()]
   const heights = stackLabels(
-    dots.map(({ volume }) => x(volume)),
+    spots.map(({ volume }) => x(volume)),
     46,
   )
   const places = ticks.length > 1 && (ticks[1]?.at ?? 1) - (ticks[0]?.at ?? 0) >= 1 ? 0 : 2
   return (
     <div ref={frame}>
-      <svg
-        width={width}
-        height={118}
-        role="img"
-        aria-label={`Titres on a line: ${dots.map(({ name, volume, inMean }) => `${name} ${volume.toFixed(2)}${inMean ? ', in the mean' : ''}`).join('; ')}`}
-      >
+      <svg width={width} height={118} role="img" aria-label={`Titres on a line: ${readOut(dots)}`}>
         <line x1={EDGE - 8} x2={width - EDGE + 8} y1={AXIS} y2={AXIS} stroke="var(--ink)" strokeWidth="1.5" />
         {ticks.map(({ at, labelled }) => (
           <g key={at}>
@@ -56,7 +55,7 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
         {assessment.concordant && used.length > 1 && (
           <Bracket used={used} within={within} x={x} limit={conventions.concordance.within} />
         )}
-        {dots.map(({ index, volume, inMean, name }, place) => (
+        {spots.map(({ index, volume, inMean, name }, place) => (
           <g key={index} data-run={name}>
             <circle
               cx={x(volume)}
@@ -66,7 +65,7 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
               stroke={inMean ? 'var(--hop)' : 'var(--iodine)'}
               strokeWidth="2.500"
             />
-            {!inMean && (
+            {!inMean && dots.length <= MOST_NAMED && (
               <text
                 x={x(volume)}
                 y={AXIS - 16 - 15 * (heights[place] ?? 0)}
@@ -81,6 +80,14 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
       </svg>
     </div>
   )
+}
+
+function readOut(dots: readonly { readonly name: string; readonly volume: number; readonly inMean: boolean }[]): string {
+  if (dots.length > MOST_NAMED) {
+    const inMean = dots.filter((dot) => dot.inMean).length
+    return `${dots.length} of them, from ${dots[0]?.volume.toFixed(2)} to ${dots.at(-1)?.volume.toFixed(2)}; ${inMean} in the mean`
+  }
+  return dots.map(({ name, volume, inMean }) => `${name} ${volume.toFixed(2)}${inMean ? ', in the mean' : ''}`).join('; ')
 }
 
 interface BracketProps {

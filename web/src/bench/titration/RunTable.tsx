@@ -1,20 +1,22 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { type Level, worstLevel } from '@hop-lark/core/problem'
 import { entryText, type PartOf } from '@hop-lark/core/record'
 import { type AssessedRun, runName } from '@hop-lark/core/titration'
 import { useEffect, useRef } from 'react'
 import { focusAt } from '../../app/goTo.ts'
-import { useDerived, useTask, useTitration } from '../../notebook/derived.ts'
+import { derive, useSettledTask, useTask, useTitration } from '../../notebook/derived.ts'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
+import { Cells } from './Cells.tsx'
 import { MassRow } from './MassRow.tsx'
 import { moveByArrow } from './moveByArrow.ts'
 import { RowHead } from './RowHead.tsx'
 import { RunMenu } from './RunMenu.tsx'
+import { COLUMN, type Columns, useColumns } from './useColumns.ts'
 import { useRuns } from './useRuns.ts'
 
 interface RowProps {
   readonly part: PartOf<'titration'>
   readonly runs: readonly AssessedRun[]
+  readonly columns: Columns
 }
 
 /** The run table as chemists keep it: a column a run, units in the row headings, never in the cells. */
@@ -22,31 +24,46 @@ export function RunTable({ part }: { readonly part: PartOf<'titration'> }) {
   const { assessment } = useTitration(part)
   const { runs } = assessment
   const frame = useRef<HTMLDivElement>(null)
+  const columns = useColumns(part.id, runs.length, frame)
   // With many runs the newest is the one that is worked on, so it is the one in sight.
   useEffect(() => {
     if (runs.length > 0 && frame.current) frame.current.scrollLeft = frame.current.scrollWidth
   }, [runs.length])
+  const rows = { part, runs, columns }
   return (
     <div ref={frame} className="overflow-x-auto pb-1">
-      <table className="border-collapse" onKeyDown={moveByArrow}>
+      <table
+        className={`border-collapse ${columns.partly ? 'w-max table-fixed' : ''}`}
+        aria-colcount={columns.partly ? runs.length + 1 : undefined}
+        onKeyDown={moveByArrow}
+        onFocus={columns.onFocus}
+      >
         <thead>
           <tr className="border-b-[1.5px] border-ink">
             <th scope="col" className="sticky left-0 z-10 min-w-[6.9rem] bg-sheet max-[899px]:min-w-24">
               <span className="sr-only">Reading</span>
             </th>
-            {runs.map(({ index }) => (
-              <th key={index} scope="col" className="min-w-[5rem] py-1 text-right">
-                <RunMenu part={part} index={index} />
-              </th>
-            ))}
+            <Cells columns={columns}>
+              {(index) => (
+                <th
+                  key={index}
+                  scope="col"
+                  aria-colindex={columns.partly ? index + 2 : undefined}
+                  style={columns.partly ? { width: COLUMN } : undefined}
+                  className="min-w-[5rem] py-1 text-right"
+                >
+                  <RunMenu part={part} index={index} />
+                </th>
+              )}
+            </Cells>
           </tr>
         </thead>
         <tbody>
-          {assessment.massPerRun && <MassRow part={part} runs={runs} />}
-          <ReadingRow part={part} runs={runs} field="final" />
-          <ReadingRow part={part} runs={runs} field="initial" />
-          <TitreRow part={part} runs={runs} />
-          <MeanRow runs={runs} />
+          {assessment.massPerRun && <MassRow {...rows} />}
+          <ReadingRow {...rows} field="final" />
+          <ReadingRow {...rows} field="initial" />
+          <TitreRow {...rows} />
+          <MeanRow {...rows} />
         </tbody>
       </table>
     </div>
@@ -59,64 +76,75 @@ function carriedOn(part: PartOf<'titration'>, index: number): string | undefined
   return before?.final === undefined ? undefined : entryText(before.final)
 }
 
-function ReadingRow({ part, runs, field }: RowProps & { readonly field: 'initial' | 'final' }) {
+function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'initial' | 'final' }) {
   const { conventions } = useTask()
-  const { problems } = useDerived()
+  // What is wrong in a long record is marked when there is time: the reading just entered does not wait for it.
+  const { worstAt } = derive(useSettledTask())
   const { next } = useTitration(part)
   const { afterFinal } = useRuns(part)
-  const levelOf = (at: string): Level | undefined => worstLevel(problems.filter((problem) => problem.at === at))
   return (
     <tr className="border-b border-hair">
       <RowHead says={field === 'final' ? 'Final reading' : 'Initial reading'} unit={symbolOf(conventions.volumeUnit)} />
-      {runs.map(({ index, run }) => {
-        const at = `parts.${part.id}.runs.${index}.${field}`
-        const refill = next.kind === 'refill' && next.run === index
-        return (
-          <td key={index} className="py-1 align-bottom">
-            <ReadingCell
-              at={at}
-              label={`${runName(part.runs, index)}, ${field} reading`}
-              entry={run[field]}
-              step={conventions.burette.step}
-              offer={field === 'initial' && run.initial === undefined && !refill ? carriedOn(part, index) : undefined}
-              pale={run.kind !== 'accurate'}
-              problem={levelOf(at)}
-              onDone={field === 'initial' ? () => focusAt(`parts.${part.id}.runs.${index}.final`) : () => afterFinal(index)}
-            />
-          </td>
-        )
-      })}
+      <Cells columns={columns}>
+        {(index) => {
+          const run = part.runs[index]
+          if (!run) return null
+          const at = `parts.${part.id}.runs.${index}.${field}`
+          const refill = next.kind === 'refill' && next.run === index
+          return (
+            <td key={index} className="py-1 align-bottom">
+              <ReadingCell
+                at={at}
+                label={`${runName(part.runs, index)}, ${field} reading`}
+                entry={run[field]}
+                step={conventions.burette.step}
+                offer={field === 'initial' && run.initial === undefined && !refill ? carriedOn(part, index) : undefined}
+                pale={run.kind !== 'accurate'}
+                problem={worstAt.get(at)}
+                onDone={field === 'initial' ? () => focusAt(`parts.${part.id}.runs.${index}.final`) : () => afterFinal(index)}
+              />
+            </td>
+          )
+        }}
+      </Cells>
     </tr>
   )
 }
 
-function TitreRow({ runs }: RowProps) {
+function TitreRow({ runs, columns }: RowProps) {
   const { conventions } = useTask()
   return (
     <tr className="border-b-[1.5px] border-ink">
       <RowHead says="Titre" unit={symbolOf(conventions.volumeUnit)} />
-      {runs.map(({ index, run, titre }) => (
-        <td
-          key={index}
-          className={`num py-2 pr-1.5 text-right text-[1.35rem] ${run.kind === 'accurate' ? 'font-semibold' : 'text-ink-soft'}`}
-        >
-          {titre?.text ?? '–'}
-        </td>
-      ))}
+      <Cells columns={columns}>
+        {(index) => (
+          <td
+            key={index}
+            className={`num py-2 pr-1.5 text-right text-[1.35rem] ${runs[index]?.run.kind === 'accurate' ? 'font-semibold' : 'text-ink-soft'}`}
+          >
+            {runs[index]?.titre?.text ?? '–'}
+          </td>
+        )}
+      </Cells>
     </tr>
   )
 }
 
-function MeanRow({ runs }: { readonly runs: readonly AssessedRun[] }) {
+function MeanRow({ runs, columns }: RowProps) {
   const decided = runs.some(({ inMean }) => inMean)
   return (
     <tr>
       <RowHead says="In the mean" />
-      {runs.map((assessed) => (
-        <td key={assessed.index} className="py-2 pr-1.5 text-right text-[0.95rem] whitespace-nowrap">
-          <MeanMark {...assessed} decided={decided} />
-        </td>
-      ))}
+      <Cells columns={columns}>
+        {(index) => {
+          const assessed = runs[index]
+          return (
+            <td key={index} className="py-2 pr-1.5 text-right text-[0.95rem] whitespace-nowrap">
+              {assessed && <MeanMark {...assessed} decided={decided} />}
+            </td>
+          )
+        }}
+      </Cells>
     </tr>
   )
 }

@@ -5,15 +5,27 @@ import { useTask, useTitration } from '../../notebook/derived.ts'
 import { Disclosure } from '../../ui/Disclosure.tsx'
 import { Num } from '../../ui/Num.tsx'
 
+/** Runs that are asked about, the last ones: nobody asks about hundreds. */
+const MOST_ASKED = 8
+
 /** For each accurate run that does not agree: the slips that would set it apart, and how large each would have been. */
 export function WhyApart({ part }: { readonly part: PartOf<'titration'> }) {
   const { assessment } = useTitration(part)
   const apart = assessment.runs.filter(({ run, titre, inMean }) => run.kind === 'accurate' && titre && !inMean)
-  return apart.map(({ index }) => (
-    <Disclosure key={index} title={`What could explain ${runName(part.runs, index)}?`}>
-      {() => <Explanations part={part} run={index} />}
-    </Disclosure>
-  ))
+  return (
+    <>
+      {apart.slice(-MOST_ASKED).map(({ index }) => (
+        <Disclosure key={index} title={`What could explain ${runName(part.runs, index)}?`}>
+          {() => <Explanations part={part} run={index} />}
+        </Disclosure>
+      ))}
+      {apart.length > MOST_ASKED && (
+        <p className="mt-2 text-sm text-ink-soft">
+          The last {MOST_ASKED} of {apart.length} runs that stand apart.
+        </p>
+      )}
+    </>
+  )
 }
 
 function Explanations({ part, run }: { readonly part: PartOf<'titration'>; readonly run: number }) {

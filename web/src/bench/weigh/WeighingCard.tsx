@@ -1,4 +1,3 @@
-import { worstLevel } from '@hop-lark/core/problem'
 import { entryText, findMaterial, materialLabel, type PartOf } from '@hop-lark/core/record'
 import { weighedMass } from '@hop-lark/core/titration'
 import { useState } from 'react'
@@ -98,7 +97,7 @@ interface ReadingProps {
 }
 
 function Reading({ weighing, field, label, next }: ReadingProps) {
-  const { problems } = useDerived()
+  const { worstAt } = useDerived()
   const at = `parts.${weighing.id}.${field}`
   return (
     <div className="flex items-end justify-between gap-4 border-b border-hair py-2">
@@ -111,7 +110,7 @@ function Reading({ weighing, field, label, next }: ReadingProps) {
           at={at}
           label={`${label}, g`}
           entry={weighing[field]}
-          problem={worstLevel(problems.filter((problem) => problem.at === at))}
+          problem={worstAt.get(at)}
           onDone={() => (next === undefined ? undefined : focusAt(`parts.${weighing.id}.${next}`))}
         />
       </div>

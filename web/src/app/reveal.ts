@@ -1,0 +1,13 @@
+/** Draws what a path names, if it can; says whether it does. */
+type Reveal = (at: string) => boolean
+
+const known = new Set<Reveal>()
+
+/** Long tables draw only what is in sight: one that is on the page says here how the rest is brought there. */
+export function canReveal(reveal: Reveal): () => void {
+  known.add(reveal)
+  return () => known.delete(reveal)
+}
+
+/** Has a place of the record drawn that is out of sight; says whether anything will. */
+export const reveal = (at: string): boolean => [...known].some((one) => one(at))

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { sureWork } from './sureWork.ts'
+
+expose(sureWork)
