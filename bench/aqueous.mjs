@@ -1,36 +1,42 @@
 import { equilibrate, titrationCurve, totalsOf } from '@hop-lark/core/aqueous'
 import { runSteps } from '@hop-lark/core/tube'
-import { Bench } from 'tinybench'
+import { figure, perSecond, timeOf } from './figure.mjs'
 
-const drops = (part) => part % 50
+const MIXTURES = [
+  ['1+1+1 components (Cu, SO4, NaOH)', (part) => ({ CuSO4: 0.1, NaOH: 0.25 * part })],
+  ['2+2+2 components (Cu, Zn, SO4, Cl, NH3, NaOH)', (part) => ({ CuSO4: 0.05, ZnCl2: 0.05, NH3: part, NaOH: 0.1 })],
+]
 
-/** Solves a second by size, a titration curve, and a row of the usual table. */
-export async function benchAqueous() {
-  const bench = new Bench({ time: 1500, warmupTime: 500 })
-  let turn = 0
-  bench.add('one cation, one anion, one reagent (Cu, SO4, NaOH)', () => {
-    equilibrate(totalsOf({ CuSO4: 0.1, NaOH: 0.005 * drops(turn++) }))
+/** Solves a second: cold from nothing, with the Davies equation, and warm from a neighbouring state; a curve; a tube. */
+export function benchAqueous() {
+  const figures = MIXTURES.flatMap(([name, contents]) => {
+    const all = Array.from({ length: 50 }, (_, index) => totalsOf(contents(index / 50)))
+    const near = Array.from({ length: 400 }, (_, index) => totalsOf(contents(index / 400)))
+    const solve = (some, options = () => ({})) => {
+      let turn = 0
+      return () => equilibrate(some[turn++ % some.length], options())
+    }
+    let last
+    const warm = () => {
+      last = equilibrate(near[turnOf(near)], last ? { start: last } : {})
+    }
+    let turn = 0
+    const turnOf = (some) => turn++ % some.length
+    return [
+      figure(`cold, ${name}`, perSecond(solve(all)), 'a second'),
+      figure(`cold with Davies, ${name}`, perSecond(solve(all, () => ({ activity: 'davies' }))), 'a second'),
+      figure(`warm from a neighbour, ${name}`, perSecond(warm), 'a second'),
+    ]
   })
-  bench.add('two cations, two anions, two reagents (Cu, Zn, SO4, Cl, NH3, NaOH)', () => {
-    equilibrate(totalsOf({ CuSO4: 0.05, ZnCl2: 0.05, NH3: 0.02 * drops(turn++), NaOH: 0.1 }))
-  })
-  bench.add('the same with the Davies equation', () => {
-    equilibrate(totalsOf({ CuSO4: 0.05, ZnCl2: 0.05, NH3: 0.02 * drops(turn++), NaOH: 0.1 }), { activity: 'davies' })
-  })
-  await bench.run()
-  console.log('\nEquilibria, one core')
-  for (const { name, result } of bench.tasks)
-    console.log(`  ${name}: ${Math.round(1000 / result.latency.mean).toLocaleString('en-GB')} a second`)
-  const begin = performance.now()
-  titrationCurve({ flask: { CH3COOH: 0.1 }, volume: 25, burette: { NaOH: 0.1 } }, 50, 1000)
-  console.log(`  a titration curve of 1 000 points: ${(performance.now() - begin).toFixed(0)} ms`)
-  const tubes = new Bench({ time: 1500, warmupTime: 300 })
-  tubes.add('zinc with sodium hydroxide, drops and excess', () => {
+  const curve = () => titrationCurve({ flask: { CH3COOH: 0.1 }, volume: 25, burette: { NaOH: 0.1 } }, 50, 1000)
+  const zinc = () =>
     runSteps({ 'Zn2+': 0.1, 'SO4^2-': 0.1 }, 1, [
       { do: 'add', reagent: 'NaOH(aq)', amount: 'drops' },
       { do: 'add', reagent: 'NaOH(aq)', amount: 'excess' },
     ])
-  })
-  await tubes.run()
-  for (const { name, result } of tubes.tasks) console.log(`  a tube: ${name}: ${result.latency.p50.toFixed(2)} ms`)
+  return [
+    ...figures,
+    figure('a titration curve of 1 000 points', timeOf(curve, 9), 'ms'),
+    figure('a tube: zinc with sodium hydroxide, drops and excess', timeOf(zinc, 400), 'ms'),
+  ]
 }

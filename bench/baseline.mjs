@@ -1,7 +1,7 @@
 import { equilibrate, totalsOf } from '@hop-lark/core/aqueous'
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
-import { Bench } from 'tinybench'
 import { systemOf } from '../core/dist/aqueous/system.js'
+import { figure, perSecond } from './figure.mjs'
 
 const SYSTEMS = [
   { name: 'ethanoic acid and sodium hydroxide', contents: (x) => ({ CH3COOH: 0.1, NaOH: 0.09 * x }) },
@@ -55,24 +55,23 @@ function fitted(system, totals) {
 }
 
 /**
- * The solver against a general-purpose least-squares fitter on the same balances, without solids (which the fitter has no
- * way to choose).
+ * The solver against a general-purpose least-squares fitter (ml-levenberg-marquardt) on the same balances, without solids
+ * (which the fitter has no way to choose).
  */
-export async function benchBaseline() {
-  console.log('\nEquilibria without solids: the solver, and Levenberg–Marquardt (ml-levenberg-marquardt) on the same balances')
-  for (const { name, contents } of SYSTEMS) {
+export function benchBaseline() {
+  return SYSTEMS.map(({ name, contents }) => {
     const all = Array.from({ length: 50 }, (_, index) => totalsOf(contents(index / 50)))
     const without = systemOf(Object.keys(all[1])).solids
     const system = systemOf(Object.keys(all[1]), without)
-    const bench = new Bench({ time: 800, warmupTime: 200 })
     let turn = 0
-    bench.add('own', () => equilibrate(all[turn++ % 50], { without }))
-    bench.add('fit', () => fitted(system, all[turn++ % 50]))
-    await bench.run()
-    const [own, other] = bench.tasks.map(({ result }) => Math.round(1000 / result.latency.mean))
+    const own = perSecond(() => equilibrate(all[turn++ % 50], { without }), 700)
+    const fit = perSecond(() => fitted(system, all[turn++ % 50]), 700)
     const held = all.filter((totals) => fitted(system, totals)).length
-    console.log(
-      `  ${name} (${system.components.length} components, ${system.species.length} species): ${own.toLocaleString('en-GB')} a second, every one proved; the fitter ${other.toLocaleString('en-GB')} a second, ${held} of 50 reached`,
+    return figure(
+      `${name}: times as many as the fitter`,
+      own / fit,
+      '×',
+      `${Math.round(own)} and ${Math.round(fit)} a second; it reached ${held} of 50`,
     )
-  }
+  })
 }

@@ -3,7 +3,7 @@ import { checkTask } from '@hop-lark/core/check'
 import { reckonTask } from '@hop-lark/core/reckon'
 import { readTask } from '@hop-lark/core/record'
 import { stagesOf } from '@hop-lark/core/stages'
-import { Bench } from 'tinybench'
+import { figure, timeOf } from './figure.mjs'
 
 /** Forty runs in ten parts: two standardised solutions, two flasks, four titrations of ten runs, and six questions. */
 function largeTask() {
@@ -60,15 +60,12 @@ function largeTask() {
   })
 }
 
-/** Keystroke to recomputed answers: everything a page derives from the record. */
-export async function benchCore() {
+const DEMO = new URL('../demo/', import.meta.url)
+
+/** A reading that changes in a task of forty runs: all that follows from it; and the demo task that takes longest. */
+export function benchCore() {
   const task = largeTask()
-  const answers = reckonTask(task).answers
-  if (answers.some(({ value }) => value === null))
-    throw new Error(
-      `The task of the benchmark is not worked out: ${JSON.stringify(answers.filter(({ value }) => value === null))}`,
-    )
-  const bench = new Bench({ time: 2000, warmupTime: 1000 })
+  if (reckonTask(task).answers.some(({ value }) => value === null)) throw new Error('The task of the bench is not worked out.')
   // A keystroke changes one reading of one run; the rest of the task is shared with what it was, as in the page.
   let turn = 0
   const keystroke = () => {
@@ -78,33 +75,25 @@ export async function benchCore() {
     )
     return { ...task, parts }
   }
-  bench.add('titres, means and all answers with working', () => reckonTask(keystroke()))
-  bench.add('and everything else a page shows: problems and stages', () => {
+  const all = () => {
     const changed = keystroke()
     const reckoning = reckonTask(changed)
     checkTask(changed, reckoning)
     stagesOf(changed, reckoning)
+  }
+  for (let round = 0; round < 300; round++) all()
+  const demos = readdirSync(DEMO).map((file) => {
+    const demo = readTask(JSON.parse(readFileSync(new URL(file, DEMO), 'utf8')))
+    return { file: file.replace('.hoplark.json', ''), time: timeOf(() => reckonTask({ ...demo }), 60) }
   })
-  await bench.run()
-  console.log('A keystroke in a task of 40 runs in 10 parts with 6 questions, one core')
-  for (const { name, result } of bench.tasks)
-    console.log(`  ${name}: ${result.latency.p50.toFixed(2)} ms median, ${result.latency.p99.toFixed(2)} ms p99`)
-  benchDemo()
-}
-
-/** The demo task with the longest chains, worked out whole: network laid, solved, every line written. */
-function benchDemo() {
-  const folder = new URL('../demo/', import.meta.url)
-  const times = readdirSync(folder).map((file) => {
-    const task = readTask(JSON.parse(readFileSync(new URL(file, folder), 'utf8')))
-    const rounds = 200
-    for (let round = 0; round < 50; round++) reckonTask({ ...task })
-    const begin = performance.now()
-    for (let round = 0; round < rounds; round++) reckonTask({ ...task })
-    return { file, time: (performance.now() - begin) / rounds }
-  })
-  const { file, time } = times.reduce((most, one) => (one.time > most.time ? one : most))
-  console.log(
-    `  the demo task that takes longest (${file.replace('.hoplark.json', '')}), worked out whole: ${time.toFixed(2)} ms`,
-  )
+  const longest = demos.reduce((most, one) => (one.time > most.time ? one : most))
+  return [
+    figure(
+      'titres, means and six answers with working',
+      timeOf(() => reckonTask(keystroke()), 400),
+      'ms',
+    ),
+    figure('and problems and stages, all that a page derives', timeOf(all, 400), 'ms'),
+    figure('the demo task that takes longest, worked out whole', longest.time, 'ms', longest.file),
+  ]
 }

@@ -1,6 +1,8 @@
+import { execFileSync } from 'node:child_process'
 import { identifyRack } from '@hop-lark/core/identify'
 import { uniformFrom } from '@hop-lark/core/number'
 import { freshTube, runSteps } from '@hop-lark/core/tube'
+import { figure, quantile } from './figure.mjs'
 
 const CATIONS = ['NH4+', 'Mg2+', 'Ca2+', 'Ba2+', 'Al3+', 'Zn2+', 'Pb2+', 'Cu2+', 'Fe2+', 'Fe3+', 'Cr3+', 'Mn2+', 'Ni2+']
 const ANIONS = ['Cl-', 'Br-', 'I-', 'SO4^2-', 'NO3-', 'SO3^2-', 'CO3^2-']
@@ -84,8 +86,20 @@ function tubesNeeded({ truth, contains }, next, random, pick) {
   return undefined
 }
 
-function mean(numbers) {
-  return numbers.reduce((sum, value) => sum + value, 0) / numbers.length
+const mean = (numbers) => numbers.reduce((sum, value) => sum + value, 0) / numbers.length
+
+/** Every beginning of a record, a line longer each time, as it grows on the page. */
+function* growing(tubes) {
+  for (const [index, tube] of tubes.entries()) {
+    for (let lines = 1; lines <= tube.steps.length; lines++)
+      yield [...tubes.slice(0, index), { ...tube, steps: tube.steps.slice(0, lines) }]
+  }
+}
+
+function timed(act) {
+  const begin = performance.now()
+  const found = act()
+  return { found, time: performance.now() - begin }
 }
 
 /** Identification of simulated records with honest noise, of strengths other than the model's own. */
@@ -99,13 +113,13 @@ export function benchIdentify(records = 300, followed = 30, seed = 4) {
     }
   }
   let [first, given, right] = [0, 0, 0]
-  const times = []
+  const [whole, lines] = [[], []]
   for (let record = 0; record < records; record++) {
     const { truth, contains } = draw()
     const tubes = ROUTINE.map((steps, index) => tubeOf(contains, steps, `P${index + 1}`, random, pick))
-    const begin = performance.now()
-    const [{ ions }] = identifyRack([{ material: 'P', tubes }])
-    times.push(performance.now() - begin)
+    const { found, time } = timed(() => identifyRack([{ material: 'P', tubes }]))
+    whole.push(time)
+    const [{ ions }] = found
     const likeliest = ions.slice(0, 2).map(({ ion }) => ion)
     if (truth.every((ion) => likeliest.includes(ion))) first++
     for (const { ion, verdict } of ions) {
@@ -113,19 +127,10 @@ export function benchIdentify(records = 300, followed = 30, seed = 4) {
       given++
       if (truth.includes(ion)) right++
     }
+    if (record % 4 === 0)
+      for (const begun of growing(tubes)) lines.push(timed(() => identifyRack([{ material: 'P', tubes: begun }])).time)
   }
-  const cold = times[0]
-  times.sort((a, b) => a - b)
-  console.log(
-    `\nIdentification of ${records} simulated records of 14 steps, one observation in ${WRONG_ONE_IN} wrong, one colour in ${NEAR_ONE_IN} near, half of the slight precipitates missed, 0.05 to 0.3 mol/dm³`,
-  )
-  console.log(`  both ions the two likeliest: ${Math.round((100 * first) / records)} %`)
-  console.log(`  verdicts "present" that are true: ${right} of ${given}`)
-  console.log(
-    `  time for one: ${cold.toFixed(0)} ms from nothing, ${times[Math.floor(times.length / 2)].toFixed(0)} ms median, one core`,
-  )
-  const advised = []
-  const routine = []
+  const [advised, routine] = [[], []]
   for (let record = 0; record < followed; record++) {
     const sample = draw()
     advised.push(tubesNeeded(sample, (count, found) => (count === 0 ? ROUTINE[0] : found.next[0]?.steps), random, pick))
@@ -135,8 +140,67 @@ export function benchIdentify(records = 300, followed = 30, seed = 4) {
   const both = advised.flatMap((count, index) =>
     count !== undefined && routine[index] !== undefined ? [[count, routine[index]]] : [],
   )
-  console.log(`  following the advice: ${done(advised).length} of ${followed} settled; the routine: ${done(routine).length}`)
-  console.log(
-    `  tubes where both settled (${both.length}): ${mean(both.map(([count]) => count)).toFixed(1)} with advice, ${mean(both.map(([, count]) => count)).toFixed(1)} with the routine`,
+  return [
+    figure('a whole record of 14 steps: median', quantile(whole.slice(1), 0.5), 'ms'),
+    figure('one new line: median', quantile(lines, 0.5), 'ms'),
+    figure('one new line: p95', quantile(lines, 0.95), 'ms'),
+    figure(
+      `both ions the two likeliest, of ${records} records with one observation in ${WRONG_ONE_IN} wrong`,
+      (100 * first) / records,
+      '%',
+    ),
+    figure('verdicts "present" that are true', (100 * right) / given, '%', `${right} of ${given}`),
+    figure(
+      `settled by following the advice, of ${followed}`,
+      done(advised).length,
+      'samples',
+      `the fixed routine: ${done(routine).length}`,
+    ),
+    figure(
+      'tubes needed where both settled',
+      mean(both.map(([count]) => count)),
+      'tubes',
+      `the fixed routine: ${mean(both.map(([, count]) => count)).toFixed(1)}`,
+    ),
+  ]
+}
+
+const COLD = `
+const { identifying } = await import('@hop-lark/core/identify')
+const [, record] = process.argv
+const begin = performance.now()
+const running = identifying([{ material: 'P', tubes: JSON.parse(record) }])
+const found = {}
+for (let step = running.next(); !step.done; step = running.next()) if (step.value.verdict) found.verdict = performance.now() - begin
+process.stdout.write(JSON.stringify({ ...found, whole: performance.now() - begin }))`
+
+/** The first record from nothing, in a process of its own: to the verdict, and with the advice. */
+export function benchFirstRecord() {
+  const random = uniformFrom(9)
+  const pick = (some) => some[Math.floor(random() * some.length)]
+  const tubes = ROUTINE.map((steps, index) => tubeOf({ 'Cu2+': 0.1, 'SO4^2-': 0.1 }, steps, `P${index + 1}`, random, pick))
+  const cwd = new URL('..', import.meta.url)
+  const times = Array.from({ length: 5 }, () =>
+    JSON.parse(
+      execFileSync(process.execPath, ['--input-type=module', '-e', COLD, JSON.stringify(tubes)], { cwd, encoding: 'utf8' }),
+    ),
   )
+  return [
+    figure(
+      'the first record from nothing, 14 steps: to the verdict',
+      quantile(
+        times.map(({ verdict }) => verdict),
+        0.5,
+      ),
+      'ms',
+    ),
+    figure(
+      'the first record from nothing, 14 steps: with the advice',
+      quantile(
+        times.map(({ whole }) => whole),
+        0.5,
+      ),
+      'ms',
+    ),
+  ]
 }

@@ -24,28 +24,28 @@ export const WATCH = () => {
   requestAnimationFrame(frame)
 }
 
-/** Opens a demo task on the real page in Chromium, with a server and a database of its own, and lets `act` work on it. */
-export async function onPage(task, stage, act) {
+/** A demo task by its name. */
+export const demo = (task) => JSON.parse(readFileSync(new URL(`../demo/${task}.hoplark.json`, import.meta.url), 'utf8'))
+
+/** Puts a task on the shelf of the real app in Chromium, with a server and a database of its own, and lets `act` work there. */
+export async function onPage(document, act) {
   const { chromium } = createRequire(new URL('../e2e/package.json', import.meta.url))('@playwright/test')
   const folder = mkdtempSync(join(tmpdir(), 'hop-lark-bench-'))
   const database = await startPrivateDatabase(folder)
   const server = await startServer(readSettings({ DATABASE_URL: database.url, PORT: '0', LOG_LEVEL: 'silent' }), WEB)
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run'],
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
   })
   try {
     const made = await fetch(`${server.url}/api/tasks`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({
-        document: JSON.parse(readFileSync(new URL(`../demo/${task}.hoplark.json`, import.meta.url), 'utf8')),
-      }),
+      body: JSON.stringify({ document }),
     })
     const { id } = await made.json()
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await page.goto(`${server.url}/task/${id}/${stage}`)
-    await act(page)
+    return await act(page, `${server.url}/task/${id}`)
   } finally {
     await browser.close()
     await server.stop()

@@ -7,9 +7,7 @@ import { beginWith, settleExactly } from './solver/settle.ts'
 import { beginSolve, type Workspace } from './solver/workspace.ts'
 import { type Equilibrium, stateOf } from './state.ts'
 import { systemOf } from './system.ts'
-
-/** Totals of components, mol/dm³. That of hydrogen ion is signed: hydroxide counts as less than none. */
-export type Totals = Readonly<Partial<Record<Component, number>>>
+import type { Totals } from './totals.ts'
 
 export interface EquilibriumOptions {
   /** `ideal`: activities are concentrations. `davies`: the Davies equation, trusted to about 0.5 mol/dm³. */

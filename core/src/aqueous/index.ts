@@ -1,5 +1,5 @@
 export { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
-export { type EquilibriumOptions, equilibrate, type Totals } from './equilibrate.ts'
+export { type EquilibriumOptions, equilibrate } from './equilibrate.ts'
 export { componentsOf, totalsOf } from './ingredients.ts'
 export { SOLIDS } from './solidsTable.ts'
 export type { Equilibrium, Proof } from './state.ts'
@@ -13,3 +13,4 @@ export {
   titrationCurve,
   volumeAtPH,
 } from './titrationCurve.ts'
+export type { Totals } from './totals.ts'

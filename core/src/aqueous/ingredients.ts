@@ -1,9 +1,9 @@
 import { ChemistryError } from '../problem/index.ts'
 import { compositionOf, dissociate, type Formula, parseFormula } from '../substance/index.ts'
 import { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
-import type { Totals } from './equilibrate.ts'
 import { formulaOfSpecies } from './speciesFormula.ts'
 import { SPECIES } from './speciesTable.ts'
+import type { Totals } from './totals.ts'
 
 /** Names a species by its atoms and charge, however it was written. */
 function keyOf(formula: Formula): string {

@@ -1,8 +1,8 @@
 import { COMPONENTS, type Component } from './components.ts'
-import type { Totals } from './equilibrate.ts'
 import { ionicStrengthOf, residualOf } from './solver/balances.ts'
 import type { Workspace } from './solver/workspace.ts'
 import { LN10, type System } from './system.ts'
+import type { Totals } from './totals.ts'
 
 /** What proves that a state is the equilibrium: each nought, or on the right side of it, within rounding. */
 export interface Proof {

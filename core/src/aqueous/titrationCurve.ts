@@ -1,7 +1,8 @@
 import type { Component } from './components.ts'
-import { type EquilibriumOptions, equilibrate, type Totals } from './equilibrate.ts'
+import { type EquilibriumOptions, equilibrate } from './equilibrate.ts'
 import { totalsOf } from './ingredients.ts'
 import type { Equilibrium } from './state.ts'
+import type { Totals } from './totals.ts'
 
 /** A titration as the model runs it: what is in the flask and what is added. */
 export interface Titration {

@@ -10,7 +10,7 @@ export const COLUMN = 88
 const BEYOND = 10
 
 /** A column that is drawn, and how many are left out before it. */
-export interface Column {
+interface Column {
   readonly index: number
   readonly skipped: number
 }
