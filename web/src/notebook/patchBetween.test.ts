@@ -58,6 +58,52 @@ it('is empty between a state and itself, and small where little was changed', ()
     if (rack?.kind === 'rack') rack.samples[0]?.tubes[0]?.steps.push({ do: 'cool', saw: 'no visible change' })
   })
   expect(patchBetween(before, after)).toEqual([
-    { op: 'add', path: '/parts/0/samples/0/tubes/0/steps/-', value: { do: 'cool', saw: 'no visible change' } },
+    { op: 'add', path: '/parts/0/samples/0/tubes/0/steps/3', value: { do: 'cool', saw: 'no visible change' } },
   ])
+})
+
+/** A titration of so many runs. Compared all with all, one of a thousand never came to an end. */
+const long = (runs: number): Task =>
+  readTask({
+    format: 'hop-lark/task',
+    version: 1,
+    id: 'long',
+    title: 'Long',
+    materials: [{ id: 'M', label: 'M', form: 'solution' }],
+    parts: [
+      {
+        id: 't1',
+        kind: 'titration',
+        burette: 'M',
+        flask: [],
+        reactions: [],
+        runs: Array.from({ length: runs }, (_, index) => ({ kind: 'accurate', initial: '0.00', final: `${index % 40}.00` })),
+      },
+    ],
+  })
+
+it.each<[string, (runs: { kind: string; final?: unknown; initial?: unknown }[]) => void, number]>([
+  ['a reading changed', (runs) => Object.assign(runs[1500] ?? {}, { final: '41.00' }), 1],
+  ['a run put in at the front', (runs) => runs.unshift({ kind: 'rough' }), 1],
+  [
+    'a run put in and another changed',
+    (runs) => {
+      runs.splice(700, 0, { kind: 'rough' })
+      Object.assign(runs[701] ?? {}, { initial: '1.00' })
+    },
+    4,
+  ],
+  ['three taken out', (runs) => runs.splice(20, 3), 3],
+  ['the first and the last changed', (runs) => [0, -1].map((at) => Object.assign(runs.at(at) ?? {}, { final: '9.00' })), 2],
+])('in a record of two thousand runs is as small as the change: %s', (_, change, most) => {
+  const before = long(2000)
+  const after = produce(before, (task) => {
+    const [part] = task.parts
+    if (part?.kind === 'titration') void change(part.runs)
+  })
+  const patch = patchBetween(before, after)
+  expect(patch.length).toBeLessThanOrEqual(most)
+  const patched = structuredClone(before)
+  expect(applyPatch(patched, structuredClone(patch)).every((error) => error === null)).toBe(true)
+  expect(patched).toEqual(after)
 })
