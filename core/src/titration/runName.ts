@@ -1,7 +1,8 @@
 import type { Run } from '../record/index.ts'
 
 const numbers = new WeakMap<readonly object[], Int32Array>()
-/** Which of its kind each run is. */
+
+/** Which of its kind each run is, counted once for a list of runs. */
 function numbersOf(runs: readonly Pick<Run, 'kind'>[]): Int32Array {
   const known = numbers.get(runs)
   if (known) return known

@@ -80,7 +80,7 @@ function MakeTask({ onClose }: { readonly onClose: () => void }) {
     <input
       // biome-ignore lint/a11y/noAutofocus: whoever asked for a new task types its title next
       autoFocus
-      aria-label="Title of the new task"
+      aria-label="New task: its title"
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
       className="fixed inset-x-0 top-[5vh] mx-auto w-72 rounded-lg border border-rule bg-sheet px-3 py-2"

@@ -13,6 +13,7 @@ export class Presence {
   private root(place: Place): Place {
     let at = place
     for (let up = this.parent.get(at); up !== undefined; up = this.parent.get(at)) at = up
+    // Whoever asks again finds it in one step.
     for (let on = place; on !== at; ) {
       const up = this.parent.get(on) as Place
       this.parent.set(on, at)
