@@ -55,6 +55,8 @@ for (const name of DEMO_TASKS) {
         await expect(section).toContainText(missing ?? '')
         continue
       }
+      // How sure an answer is comes from a worker, after it.
+      if (plusMinus !== undefined) await expect(section.getByTestId(`answer-${question}`)).toContainText('±')
       const shown = (await section.allInnerTexts())
         .join('\n')
         .replace(/[\u00a0\u2009]/g, ' ')
