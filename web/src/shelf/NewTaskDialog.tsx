@@ -1,6 +1,6 @@
 import { newTask, STARTING_SHEETS, type StartingSheet } from '@hop-lark/core/record'
 import { RadioGroup } from 'radix-ui'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { ApiError, api } from '../notebook/api.ts'
@@ -34,6 +34,12 @@ function NewTaskForm({ title: begun }: { readonly title: string }) {
   const [refused, setRefused] = useState<ApiError>()
   const { register, handleSubmit, formState } = useForm<Fields>({ defaultValues: { title: begun, minutes: '' } })
   const navigate = useNavigate()
+  // The dialog selects its first field, so that what is typed on would replace what was begun.
+  useEffect(() => {
+    const field = document.querySelector<HTMLInputElement>('input[name=title]')
+    const frame = requestAnimationFrame(() => field?.setSelectionRange(begun.length, begun.length))
+    return () => cancelAnimationFrame(frame)
+  }, [begun])
   const create = async ({ title, minutes }: Fields) => {
     const task = newTask(title.trim(), sheet, Math.random)
     try {

@@ -81,9 +81,10 @@ function MakeTask({ onClose }: { readonly onClose: () => void }) {
       // Whoever asked for a new task types its title next.
       ref={(input) => input?.focus()}
       aria-label="New task: its title"
+      placeholder="Title of the new task"
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
-      className="fixed inset-x-0 top-[5vh] mx-auto w-72 rounded-lg border border-rule bg-sheet px-3 py-2"
+      className="fixed inset-x-0 top-[5vh] mx-auto w-72 rounded-lg border border-rule bg-sheet px-3 py-2 placeholder:text-ink-soft"
     />
   )
   return (
