@@ -22,10 +22,20 @@ export class Derived {
   private checked: readonly Problem[] | undefined
   private levels: ReadonlyMap<string, Level> | undefined
   private staged: readonly Stage[] | undefined
+  private readonly assessed = new Map<PartOf<'titration'>, Assessment>()
 
   constructor(task: Task) {
     this.task = task
     this.setting = { conventions: task.conventions, massOfRun: massesFrom(task) }
+  }
+
+  /** What the runs of a titration of this task come to, without all that follows from them. */
+  assessmentOf(part: PartOf<'titration'>): Assessment {
+    const known = this.assessed.get(part)
+    if (known) return known
+    const found = assessTitration(part, this.setting)
+    this.assessed.set(part, found)
+    return found
   }
 
   get reckoning(): Reckoning {
@@ -83,7 +93,7 @@ export function useDerived(): Derived {
 
 /** A titration with what its runs come to and what to do next. */
 export function useTitration(part: PartOf<'titration'>): { readonly assessment: Assessment; readonly next: NextRun } {
-  const { setting } = useDerived()
-  const assessment = assessTitration(part, setting)
-  return { assessment, next: adviseNextRun(part, assessment, setting) }
+  const derived = useDerived()
+  const assessment = derived.assessmentOf(part)
+  return { assessment, next: adviseNextRun(part, assessment, derived.setting) }
 }

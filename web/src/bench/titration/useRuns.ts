@@ -1,5 +1,4 @@
 import type { PartOf, Run } from '@hop-lark/core/record'
-import { assessTitration } from '@hop-lark/core/titration'
 import { focusAt } from '../../app/goTo.ts'
 import { derive } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
@@ -45,7 +44,7 @@ export function useRuns(part: PartOf<'titration'>): Runs {
       if (!task || now?.kind !== 'titration') return
       const open = now.runs.findIndex((run, at) => at > index && run.final === undefined)
       if (open >= 0) afterDrawing(() => focusAt(cellOf(open)))
-      else if (!assessTitration(now, derive(task).setting).concordant) add('accurate')
+      else if (!derive(task).assessmentOf(now).concordant) add('accurate')
     },
   }
 }
