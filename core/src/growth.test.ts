@@ -3,76 +3,18 @@ import { checkTask } from './check/index.ts'
 import { Exact } from './number/index.ts'
 import { reckonTask } from './reckon/index.ts'
 import { mergeTasks, readTask, type Task } from './record/index.ts'
+import { titrations, weighedRuns } from './record/testing/longRecords.ts'
 import { effectsOf } from './slips/index.ts'
 import { stagesOf, summariseTask } from './stages/index.ts'
 import { sureAnswers } from './uncertainty/index.ts'
 
-const IRON = 'MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O'
-const PHTHALATE = 'KHC8H4O4 + NaOH -> KNaC8H4O4 + H2O'
-const MANGANATE = { id: 'M', label: 'M', form: 'solution', solute: 'KMnO4', strength: { value: '0.0200', unit: 'mol/dm3' } }
 const task = (rest: object) => readTask({ format: 'hop-lark/task', version: 1, id: 'growth', title: 'Growth', ...rest })
 const list = <Item>(count: number, make: (index: number) => Item) => Array.from({ length: count }, (_, index) => make(index))
-const run = (index: number) => ({
-  kind: index === 0 ? 'rough' : 'accurate',
-  initial: (((index * 17) % 31) / 20).toFixed(2),
-  final: (((index * 17) % 31) / 20 + 22.8 + ((index * 7) % 9) / 20).toFixed(2),
-})
-
 /** Records that grow in one way each. */
 const RECORDS: Readonly<Record<string, (size: number) => Task>> = {
-  'runs of one titration': (size) =>
-    task({
-      materials: [MANGANATE, { id: 'F', label: 'F', form: 'solution' }],
-      parts: [
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'M',
-          flask: [{ material: 'F', volume: '25.0', by: 'pipette' }],
-          reactions: [{ equation: IRON, role: 'titration' }],
-          runs: list(size, run),
-        },
-      ],
-      questions: [{ id: 'q1', find: { quantity: 'concentration', of: 'Fe2+', in: 'F' } }],
-    }),
-  'runs with a weighed solid each': (size) =>
-    task({
-      materials: [
-        { id: 'P', label: 'P', form: 'solid', solute: 'KHC8H4O4' },
-        { id: 'N', label: 'N', form: 'solution', solute: 'NaOH' },
-      ],
-      parts: [
-        ...list(size, (index) => ({
-          id: `w${index}`,
-          kind: 'weighing',
-          of: 'P',
-          withSample: (20 + ((index * 3) % 7) / 100).toFixed(2),
-          withResidue: '19.50',
-        })),
-        {
-          id: 't1',
-          kind: 'titration',
-          burette: 'N',
-          flask: [],
-          reactions: [{ equation: PHTHALATE, role: 'titration' }],
-          runs: list(size, (index) => ({ ...run(1), final: (25 + ((index * 3) % 7) / 2).toFixed(2), weighing: `w${index}` })),
-        },
-      ],
-      questions: [{ id: 'q1', find: { quantity: 'concentration', of: 'NaOH', in: 'N' } }],
-    }),
-  'titrations of ten runs': (size) =>
-    task({
-      materials: [MANGANATE, ...list(size / 10, (index) => ({ id: `F${index}`, label: `F${index}`, form: 'solution' }))],
-      parts: list(size / 10, (index) => ({
-        id: `t${index}`,
-        kind: 'titration',
-        burette: 'M',
-        flask: [{ material: `F${index}`, volume: '25.0', by: 'pipette' }],
-        reactions: [{ equation: IRON, role: 'titration' }],
-        runs: list(10, run),
-      })),
-      questions: [{ id: 'q1', find: { quantity: 'concentration', of: 'Fe2+', in: 'F0' } }],
-    }),
+  'runs of one titration': (size) => titrations(1, size),
+  'runs with a weighed solid each': weighedRuns,
+  'titrations of ten runs': (size) => titrations(size / 10, 10),
   'points of a series': (size) =>
     task({
       materials: [],
@@ -171,7 +113,7 @@ describe('work grows with the record and not with its square', () => {
 
   it('merging two versions that both added and changed runs, at either end', () => {
     const merged = (size: number) => {
-      const base = RECORDS['runs of one titration']?.(size) as Task
+      const base = titrations(1, size)
       const changed = (at: number, value: string): Task => {
         const [part] = base.parts
         if (part?.kind !== 'titration') throw new Error('no titration')

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it, vi } from 'vitest'
 import { Exact } from '../number/index.ts'
 import { readTask, type Task } from '../record/index.ts'
+import { weighedRuns } from '../record/testing/longRecords.ts'
 import { openNetwork, reckonTask } from './index.ts'
 
 const FOLDER = new URL('../../../demo/', import.meta.url)
@@ -47,42 +48,8 @@ describe('a reading pushed through the chain of an answer', () => {
   })
 
   it('works out again only what rests on it: a mean of a thousand titres is not added up anew', () => {
-    const long = (runs: number): Task =>
-      readTask({
-        format: 'hop-lark/task',
-        version: 1,
-        id: 'long',
-        title: 'Long',
-        materials: [
-          { id: 'P', label: 'P', form: 'solid', solute: 'KHC8H4O4' },
-          { id: 'N', label: 'N', form: 'solution', solute: 'NaOH' },
-        ],
-        parts: [
-          ...Array.from({ length: runs }, (_, index) => ({
-            id: `w${index}`,
-            kind: 'weighing',
-            of: 'P',
-            withSample: '20.03',
-            withResidue: '19.50',
-          })),
-          {
-            id: 't1',
-            kind: 'titration',
-            burette: 'N',
-            flask: [],
-            reactions: [{ equation: 'KHC8H4O4 + NaOH -> KNaC8H4O4 + H2O', role: 'titration' }],
-            runs: Array.from({ length: runs }, (_, index) => ({
-              kind: 'accurate',
-              initial: '0.00',
-              final: '25.50',
-              weighing: `w${index}`,
-            })),
-          },
-        ],
-        questions: [{ id: 'q1', find: { quantity: 'concentration', of: 'NaOH', in: 'N' } }],
-      })
     const additionsIn = (runs: number) => {
-      const network = openNetwork(long(runs))
+      const network = openNetwork(weighedRuns(runs))
       const overrides = new Map([['withSample@w:w3', new Exact('20.10')]])
       network.shift('q1', overrides)
       const add = vi.spyOn(Exact.prototype, 'add')
