@@ -38,14 +38,14 @@ function largeTask() {
       { id: 'D', label: 'D', form: 'solution', solute: 'HCl' },
     ],
     parts: [
-      { id: 'w1', kind: 'weighing', of: 'A', withSample: '32.17', withResidue: '27.14' },
+      { id: 'w1', kind: 'weighing', of: 'A', withSample: '31.46', withResidue: '26.72' },
       { id: 's1', kind: 'solution', from: [{ weighing: 'w1' }], flask: '250.0', gives: 'FA' },
-      titration('t1', 'M', 'FA', iron, 22.85),
+      titration('t1', 'M', 'FA', iron, 20.65),
       { id: 'w2', kind: 'weighing', of: 'B', withSample: '12.65', withResidue: '11.32' },
       { id: 's2', kind: 'solution', from: [{ weighing: 'w2' }], flask: '250.0', gives: 'FB' },
       titration('t2', 'H', 'FB', '2H+ + CO3^2- -> H2O + CO2', 24.1),
       { id: 's3', kind: 'solution', from: [{ material: 'H', volume: '25.0' }], flask: '250.0', gives: 'D' },
-      titration('t3', 'N', 'H', 'H+ + OH- -> H2O', 23.3),
+      titration('t3', 'N', 'H', 'H+ + OH- -> H2O', 21.1),
       titration('t4', 'N', 'D', 'H+ + OH- -> H2O', 2.3),
       { id: 'n', kind: 'note', text: 'none' },
     ],
@@ -69,7 +69,7 @@ export function benchCore() {
   // A keystroke changes one reading of one run; the rest of the task is shared with what it was, as in the page.
   let turn = 0
   const keystroke = () => {
-    const final = (22.8 + (turn++ % 10) / 20).toFixed(2)
+    const final = (20.6 + (turn++ % 10) / 20).toFixed(2)
     const parts = task.parts.map((part) =>
       part.id === 't1' ? { ...part, runs: part.runs.map((run, index) => (index === 3 ? { ...run, final } : run)) } : part,
     )

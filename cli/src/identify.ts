@@ -1,6 +1,6 @@
 import { checkTask } from '@hop-lark/core/check'
 import { type Identification, identifyRack, sayTells } from '@hop-lark/core/identify'
-import { materialLabel, sampleForms, type Task } from '@hop-lark/core/record'
+import { materialLabel, sampleForms, stepPath, type Task } from '@hop-lark/core/record'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
@@ -38,19 +38,26 @@ function writeSample(output: Output, task: Task, found: Identification): void {
 /** `hop-lark identify FILE`: what each sample of the racks holds, with the evidence, and what to do next. */
 export async function identifyCommand(file: string, json: boolean, output: Output): Promise<number> {
   const task = await readTaskFile(file)
-  const samples = task.parts.flatMap((part) =>
-    part.kind === 'rack' ? identifyRack(part.samples, { forms: sampleForms(task) }) : [],
+  const racks = task.parts.flatMap((part) =>
+    part.kind === 'rack' ? [{ part, found: identifyRack(part.samples, { forms: sampleForms(task) }) }] : [],
   )
+  const samples = racks.flatMap(({ found }) => found)
   const problems = checkTask(task)
-  const doubtful = samples.flatMap(({ doubtful: steps }) =>
-    steps.map((at) => ({
-      level: 'advice' as const,
-      code: 'identify.doubtful',
-      at,
-      says: 'What was seen here does not fit the rest.',
-      mend: 'Repeat this step on a fresh portion.',
-    })),
+  const steps = racks.flatMap(({ part, found }) =>
+    found.flatMap(({ doubtful }) =>
+      doubtful.flatMap((step) => {
+        const at = stepPath(part, step)
+        return at ? [at] : []
+      }),
+    ),
   )
+  const doubtful = steps.map((at) => ({
+    level: 'advice' as const,
+    code: 'identify.doubtful',
+    at,
+    says: 'What was seen here does not fit the rest.',
+    mend: 'Repeat this step on a fresh portion.',
+  }))
   const all = [...problems, ...doubtful]
   if (json) writeJson(output, { samples: samples.map(plainSample), problems: all.map(plainProblem) })
   else {

@@ -1,4 +1,5 @@
 import type { Problem } from '@hop-lark/core/problem'
+import { writePath } from '@hop-lark/core/record'
 
 /** Where a command writes; passed in, so that a test can read it. */
 export interface Output {
@@ -12,11 +13,12 @@ export function writeJson(output: Output, value: unknown): void {
 
 /** A problem as the contract has it: what the page's one-key mend needs stays out. */
 export function plainProblem({ level, at, code, says, mend }: Problem) {
-  return { level, at, code, says, mend }
+  return { level, at: writePath(at), code, says, mend }
 }
 
 export function writeProblems(output: Output, problems: readonly Problem[]): void {
-  for (const { level, at, says, mend } of problems) output.out(`${level.padEnd(7)} ${at}\n        ${says}\n        ${mend}\n`)
+  for (const { level, at, says, mend } of problems)
+    output.out(`${level.padEnd(7)} ${writePath(at)}\n        ${says}\n        ${mend}\n`)
 }
 
 /** 1 when the record has an error or asks something; advice alone is fine. */

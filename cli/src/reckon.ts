@@ -1,7 +1,8 @@
 import { checkTask } from '@hop-lark/core/check'
 import { laneSentence, readChromatogram } from '@hop-lark/core/chromatogram'
 import { type Answer, questionTitle, type Reckoning, reckonTask } from '@hop-lark/core/reckon'
-import { type PartOf, partTitle, type Task } from '@hop-lark/core/record'
+import { type PartOf, type Path, partTitle, type Task, writePath } from '@hop-lark/core/record'
+import { runName } from '@hop-lark/core/titration'
 import { sureAnswers } from '@hop-lark/core/uncertainty'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
@@ -34,17 +35,25 @@ function writeTitrations(output: Output, task: Task, { titrations }: Reckoning):
   for (const { part, titres, used, mean, unit } of titrations) {
     const found = task.parts.find(({ id }) => id === part)
     output.out(`${found ? partTitle(task, found) : part}: titres ${titres.map((titre) => titre ?? '–').join(', ')} ${unit}\n`)
-    output.out(
-      mean === null ? '  no mean titre\n' : `  mean ${mean} ${unit} of runs ${used.map((index) => index + 1).join(', ')}\n`,
-    )
+    const runs = found?.kind === 'titration' ? found.runs : []
+    const counted = used.map((index) => runName(runs, index)).join(', ')
+    output.out(mean === null ? '  no mean titre\n' : `  mean ${mean} ${unit} of ${counted}\n`)
   }
+}
+
+/** A value with its place in the record as the contract writes it. */
+function placed<Value extends { readonly at?: Path }>({ at, ...value }: Value) {
+  return { ...value, ...(at ? { at: writePath(at) } : {}) }
 }
 
 function plainAnswer(answer: Answer, sure: string | undefined) {
   const { question, value, unit, unrounded, steps, assumes, otherCarry, missing } = answer
-  const lines = steps.map(({ uses, ...step }) => ({
+  const lines = steps.map(({ uses, chain, ...step }) => ({
     ...step,
-    uses: uses.map(({ text, says, at }) => ({ text, says, ...(at ? { at } : {}) })),
+    uses: uses.map(placed),
+    ...(chain
+      ? { chain: chain.map(({ top, bottom }) => ({ top: placed(top), ...(bottom ? { bottom: placed(bottom) } : {}) })) }
+      : {}),
   }))
   return value === null
     ? { question, value, unit, missing }

@@ -118,7 +118,10 @@ describe('work grows with the record and not with its square', () => {
         const [part] = base.parts
         if (part?.kind !== 'titration') throw new Error('no titration')
         const runs = part.runs.map((one, index) => (index === at ? { ...one, final: value } : one))
-        return { ...base, parts: [{ ...part, runs: [...runs, { kind: 'accurate', initial: '0.00', final: value }] }] }
+        return {
+          ...base,
+          parts: [{ ...part, runs: [...runs, { id: value, kind: 'accurate', initial: '0.00', final: value }] }],
+        }
       }
       let compared = 0
       const spy = vi.spyOn(Object, 'keys').mockImplementation((of: object) => {

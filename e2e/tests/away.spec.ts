@@ -7,7 +7,7 @@ test('the database stops while readings are typed: the page goes on, says so, an
 }) => {
   const id = await bench.shelve('acid-in-orchard-vinegar')
   await page.goto(`${bench.url}/task/${id}/t2`)
-  await inCell(page, 'parts.t2.runs.2.initial')
+  await inCell(page, 'parts.t2.runs.run2.initial')
   await saved(page)
   await bench.stopDatabase()
   await enter(page, '0.00')
@@ -16,14 +16,14 @@ test('the database stops while readings are typed: the page goes on, says so, an
   // The page goes on working meanwhile: the titre, the mean, the answer.
   await expect(page.getByTestId('mean')).toContainText('Mean titre 21.03 cm³')
   await page.keyboard.press('Alt+n')
-  await inCell(page, 'parts.t2.runs.3.initial')
+  await inCell(page, 'parts.t2.runs.run3.initial')
   await enter(page, '21.00')
   await enter(page, '42.05')
 
   // Even a page that is closed and opened again while the database is away has everything.
   await page.goto('about:blank')
   await page.goto(`${bench.url}/task/${id}/t2`)
-  await expect(page.locator('[data-at="parts.t2.runs.3.final"]')).toHaveValue('42.05')
+  await expect(page.locator('[data-at="parts.t2.runs.run3.final"]')).toHaveValue('42.05')
   await expect(page.locator('[data-save="kept"]')).toBeVisible()
 
   await bench.startDatabase()

@@ -32,7 +32,7 @@ test('a solid is heated to constant mass, and the water in it follows', async ({
   await page.keyboard.press('Alt+2')
   await inCell(page, 'parts.h1.container')
   await enter(page, '18.42')
-  await inCell(page, 'parts.h1.masses.0')
+  await inCell(page, 'parts.h1.masses.m1.mass')
   await enter(page, '21.30')
   await tabTo(page, 'next mass, g')
   await enter(page, '19.50')

@@ -15,14 +15,14 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   // Weigh by difference.
   await page.keyboard.press('Alt+2')
   await inCell(page, 'parts.w1.withSample')
-  await enter(page, '32.17')
+  await enter(page, '31.46')
   await inCell(page, 'parts.w1.withResidue')
-  await enter(page, '27.14')
-  await expect(page.getByTestId('mass-w1')).toHaveText('5.03 g')
+  await enter(page, '26.72')
+  await expect(page.getByTestId('mass-w1')).toHaveText('4.74 g')
 
   // Say what is in the burette and what reacts.
   await page.keyboard.press('Alt+4')
-  await inCell(page, 'parts.t1.runs.0.initial')
+  await inCell(page, 'parts.t1.runs.rough1.initial')
   await tabTo(page, 'Set up', 'Shift+Tab')
   await page.keyboard.press('Enter')
   await tabTo(page, 'Formula of what is in it')
@@ -41,31 +41,31 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   // Rough run, then accurate ones; the burette carries on where it stood.
   await tabTo(page, 'rough, initial reading')
   await enter(page, '0.00')
-  await inCell(page, 'parts.t1.runs.0.final')
-  await enter(page, '23.60')
-  await inCell(page, 'parts.t1.runs.1.initial')
-  await expect(page.getByLabel('Now')).toContainText('Run quickly to 45.70')
+  await inCell(page, 'parts.t1.runs.rough1.final')
+  await enter(page, '21.30')
+  await inCell(page, 'parts.t1.runs.run1.initial')
+  await expect(page.getByLabel('Now')).toContainText('Run quickly to 41.30')
   await page.keyboard.press('Enter')
-  await inCell(page, 'parts.t1.runs.1.final')
-  await expect(page.locator('[data-at="parts.t1.runs.1.initial"]')).toHaveValue('23.60')
+  await inCell(page, 'parts.t1.runs.run1.final')
+  await expect(page.locator('[data-at="parts.t1.runs.run1.initial"]')).toHaveValue('21.30')
 
   await saved(page)
   await bench.stopServer()
-  await enter(page, '46.45')
-  await inCell(page, 'parts.t1.runs.2.initial')
+  await enter(page, '41.95')
+  await inCell(page, 'parts.t1.runs.run2.initial')
   await expect(page.locator('[data-save="kept"]')).toBeVisible()
   await expect(page.getByLabel('Now')).toContainText('Refill the burette first.')
   await bench.startServer()
 
-  await enter(page, '0.60')
-  await inCell(page, 'parts.t1.runs.2.final')
-  await enter(page, '23.5')
+  await enter(page, '0.40')
+  await inCell(page, 'parts.t1.runs.run2.final')
+  await enter(page, '21.3')
   // A lost nought is suggested, not put in silently; a second Enter takes it.
-  await expect(page.getByText('23.50? Enter takes it')).toBeVisible()
-  await expect(page.locator('[data-at="parts.t1.runs.2.final"]')).toHaveValue('23.5')
+  await expect(page.getByText('21.30? Enter takes it')).toBeVisible()
+  await expect(page.locator('[data-at="parts.t1.runs.run2.final"]')).toHaveValue('21.3')
   await page.keyboard.press('Enter')
   await expect(page.getByTestId('mean')).toContainText(
-    'Runs 1 and 2 agree within 0.10 cm³. Mean titre 22.88 cm³, from (22.85 + 22.90) ÷ 2.',
+    'Runs 1 and 2 agree within 0.10 cm³. Mean titre 20.68 cm³, from (20.65 + 20.70) ÷ 2.',
   )
   await expect(page.getByLabel('Now')).toContainText('You may stop.')
 
@@ -81,7 +81,7 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   await page.keyboard.press('Enter')
   const answer = page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })
   await expect(answer.getByRole('heading')).toBeVisible()
-  await expect(answer).toContainText('12.7 %')
+  await expect(answer).toContainText('12.2 %')
   await expect(answer.getByRole('listitem')).toHaveCount(6)
 
   // Close everything and find it all again.
@@ -89,14 +89,14 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   const address = page.url()
   await page.goto('about:blank')
   await page.goto(address)
-  await expect(page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })).toContainText('12.7 %')
+  await expect(page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })).toContainText('12.2 %')
   await page.keyboard.press('Alt+4')
-  await expect(page.getByTestId('mean')).toContainText('22.88')
+  await expect(page.getByTestId('mean')).toContainText('20.68')
   const document = await bench.document(address.split('/').at(-2) ?? '')
   expect(document.parts[2].runs.map(({ final }: { final: { value: string } }) => final.value)).toEqual([
-    '23.60',
-    '46.45',
-    '23.50',
+    '21.30',
+    '41.95',
+    '21.30',
   ])
 })
 
@@ -106,18 +106,18 @@ test('a number in the working leads to where it was read; a correction strikes t
 }) => {
   const id = await bench.shelve('iron-in-lawn-sand')
   await page.goto(`${bench.url}/task/${id}/work-out`)
-  await page.getByRole('button', { name: '32.17' }).click()
+  await page.getByRole('button', { name: '31.46' }).click()
   await inCell(page, 'parts.w1.withSample')
   const cell = page.locator('[data-at="parts.w1.withSample"]')
-  await cell.fill('32.71')
+  await cell.fill('31.64')
   await page.keyboard.press('Enter')
-  await expect(page.locator('s')).toHaveText('32.17')
+  await expect(page.locator('s')).toHaveText('31.46')
   await expect(page.getByTestId('mass-w1')).toHaveText('5.57 g')
   await page.keyboard.press('Control+z')
-  await expect(page.getByTestId('mass-w1')).toHaveText('5.03 g')
+  await expect(page.getByTestId('mass-w1')).toHaveText('4.74 g')
   await expect(page.locator('s')).toHaveCount(0)
   await page.keyboard.press('Control+Shift+z')
   await expect(page.getByTestId('mass-w1')).toHaveText('5.57 g')
   await saved(page)
-  expect((await bench.document(id)).parts[0].withSample.was[0].value).toBe('32.17')
+  expect((await bench.document(id)).parts[0].withSample.was[0].value).toBe('31.46')
 })

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { readTask, readTaskText } from '../record/index.ts'
+import { path, readTask, readTaskText, writePath } from '../record/index.ts'
 import { checkTask } from './index.ts'
 
 function problemsOf(content: object): string[] {
@@ -15,7 +15,7 @@ function problemsOf(content: object): string[] {
     ],
     ...content,
   })
-  return checkTask(task).map(({ code, at }) => `${code} ${at}`)
+  return checkTask(task).map(({ code, at }) => `${code} ${writePath(at)}`)
 }
 
 const weighing = (fields: object) => ({ parts: [{ id: 'w1', kind: 'weighing', of: 'F1', ...fields }] })
@@ -41,28 +41,28 @@ describe('what looks wrong in a task', () => {
           },
         ],
       },
-      'step.unknownReagent r1.P1.2',
+      'step.unknownReagent parts.r1.samples.F1.tubes.P1.steps.s2',
     ],
     [
       'a residue heavier than the sample',
-      weighing({ withSample: '27.14', withResidue: '32.17' }),
+      weighing({ withSample: '26.72', withResidue: '31.46' }),
       'weighing.residueHeavier parts.w1.withResidue',
     ],
     [
       'a container heavier than container and sample',
-      weighing({ withSample: '27.14', container: '32.17' }),
+      weighing({ withSample: '26.72', container: '31.46' }),
       'weighing.containerHeavier parts.w1.container',
     ],
     [
       'a residue lighter than its container',
-      weighing({ withSample: '32.17', withResidue: '27.14', container: '27.20' }),
+      weighing({ withSample: '31.46', withResidue: '26.72', container: '26.80' }),
       'weighing.residueBelowContainer parts.w1.withResidue',
     ],
-    ['a lost nought on a balance', weighing({ withSample: '32.1', withResidue: '27.14' }), 'weighing.places parts.w1.withSample'],
+    ['a lost nought on a balance', weighing({ withSample: '31.4', withResidue: '26.72' }), 'weighing.places parts.w1.withSample'],
     ['a mass of nothing', weighing({ mass: '0.00' }), 'weighing.notPositive parts.w1.mass'],
     [
       'a lid at one weighing only',
-      weighing({ withSample: '32.17', withResidue: '27.14', lid: 'first' }),
+      weighing({ withSample: '31.46', withResidue: '26.72', lid: 'first' }),
       'weighing.lidOnce parts.w1.lid',
     ],
     [
@@ -79,7 +79,7 @@ describe('what looks wrong in a task', () => {
     ['an unknown weighing', titration({ flask: [{ weighing: 'w9' }] }), 'reference.weighing parts.t1.flask.0'],
     [
       'a reading entered twice at once',
-      weighing({ mass: { value: '5.03', rival: { value: '5.30' } } }),
+      weighing({ mass: { value: '4.74', rival: { value: '4.47' } } }),
       'reading.rival parts.w1.mass',
     ],
     [
@@ -100,9 +100,9 @@ describe('what looks wrong in a task', () => {
       materials: [{ id: 'F2', label: 'F2', form: 'solution' }],
       ...titration({ reactions: [{ equation: 'H2SO4 + NaOH -> Na2SO4 + H2O', role: 'titration' }] }),
     })
-    expect(checkTask(task).find(({ code }) => code === 'equation.unbalanced')?.offer?.set).toEqual({
-      'parts.t1.reactions.0.equation': 'H2SO4 + 2NaOH -> Na2SO4 + 2H2O',
-    })
+    expect(checkTask(task).find(({ code }) => code === 'equation.unbalanced')?.offer?.set).toEqual([
+      { at: path('parts', 't1', 'reactions', 0, 'equation'), text: 'H2SO4 + 2NaOH -> Na2SO4 + 2H2O' },
+    ])
   })
 
   it.each(['iron-in-lawn-sand', 'acid-in-orchard-vinegar'])('is at most advice in the demo task %s', (name) => {
@@ -116,7 +116,7 @@ describe('what looks wrong in a task', () => {
       version: 1,
       id: 'x',
       title: 'x',
-      ...weighing({ withSample: '27.14', withResidue: '32.17', lid: 'second' }),
+      ...weighing({ withSample: '26.72', withResidue: '31.46', lid: 'second' }),
     })
     for (const { mend, says } of checkTask(task)) expect([mend.length, says.length].every((length) => length > 10)).toBe(true)
   })

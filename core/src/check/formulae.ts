@@ -1,5 +1,5 @@
 import { ChemistryError, type Problem } from '../problem/index.ts'
-import type { Task } from '../record/index.ts'
+import { type Path, path, type Task } from '../record/index.ts'
 import { balance, checkBalance, formatEquation, parseEquation, parseFormula } from '../substance/index.ts'
 
 type Found = readonly Omit<Problem, 'at' | 'offer'>[]
@@ -19,7 +19,7 @@ function remember<Value>(cache: Map<string, Value>, text: string, find: (text: s
 }
 
 /** A formula that cannot be read, with the character where it goes wrong. */
-export function checkFormula(text: string, at: string): readonly Problem[] {
+export function checkFormula(text: string, at: Path): readonly Problem[] {
   return remember(FORMULAE, text, findFormulaFaults).map((fault) => ({ ...fault, at }))
 }
 
@@ -49,11 +49,13 @@ interface EquationFault {
 }
 
 /** An equation that cannot be read or does not balance; where it can be balanced, the balanced one is offered. */
-export function checkEquation(text: string, at: string): readonly Problem[] {
+export function checkEquation(text: string, at: Path): readonly Problem[] {
   const fault = text.trim() === '' ? undefined : remember(EQUATIONS, text, findEquationFault)
   if (!fault) return []
   const { balanced, ...words } = fault
-  return [{ level: 'error', at, ...words, ...(balanced ? { offer: { label: 'Balance it', set: { [at]: balanced } } } : {}) }]
+  return [
+    { level: 'error', at, ...words, ...(balanced ? { offer: { label: 'Balance it', set: [{ at, text: balanced }] } } : {}) },
+  ]
 }
 
 function findEquationFault(text: string): EquationFault | undefined {
@@ -81,20 +83,20 @@ function mendOf(text: string): Pick<EquationFault, 'mend' | 'balanced'> {
 /** Every formula and equation of a task. */
 export function checkFormulae(task: Task): readonly Problem[] {
   return [
-    ...task.materials.flatMap(({ id, solute }) => (solute?.trim() ? checkFormula(solute, `materials.${id}.solute`) : [])),
+    ...task.materials.flatMap(({ id, solute }) => (solute?.trim() ? checkFormula(solute, path('materials', id, 'solute')) : [])),
     ...task.parts.flatMap((part) => {
       if (part.kind === 'titration') {
         return [
           ...part.reactions.flatMap(({ equation }, index) =>
-            checkEquation(equation, `parts.${part.id}.reactions.${index}.equation`),
+            checkEquation(equation, path('parts', part.id, 'reactions', index, 'equation')),
           ),
-          ...(part.inExcess ?? []).flatMap((species, index) => checkFormula(species, `parts.${part.id}.inExcess.${index}`)),
+          ...(part.inExcess ?? []).flatMap((species, index) => checkFormula(species, path('parts', part.id, 'inExcess', index))),
         ]
       }
-      return part.kind === 'heating' && part.lost ? checkFormula(part.lost, `parts.${part.id}.lost`) : []
+      return part.kind === 'heating' && part.lost ? checkFormula(part.lost, path('parts', part.id, 'lost')) : []
     }),
     ...task.questions.flatMap(({ id, find }) =>
-      'of' in find && find.quantity !== 'molarMass' ? checkFormula(find.of, `questions.${id}.find.of`) : [],
+      'of' in find && find.quantity !== 'molarMass' ? checkFormula(find.of, path('questions', id, 'find', 'of')) : [],
     ),
   ]
 }

@@ -1,2 +1,3 @@
 export { checkTask, recordProblems } from './checkTask.ts'
 export { checkEquation, checkFormula } from './formulae.ts'
+export { worstByPlace } from './worstByPlace.ts'

@@ -1,39 +1,38 @@
 import type { Problem } from '../problem/index.ts'
-import type { Part, Task } from '../record/index.ts'
+import { type Part, type Path, path, type Task } from '../record/index.ts'
 
 interface Reference {
-  readonly at: string
+  readonly at: Path
   readonly id: string
   readonly to: 'material' | 'weighing'
 }
 
 function referencesOf(part: Part): readonly Reference[] {
-  const path = `parts.${part.id}`
-  const material = (at: string, id: string): Reference => ({ at: `${path}.${at}`, id, to: 'material' })
-  const weighing = (at: string, id: string): Reference => ({ at: `${path}.${at}`, id, to: 'weighing' })
+  const reference =
+    (to: Reference['to']) =>
+    (id: string, ...at: readonly (string | number)[]): Reference => ({ at: path('parts', part.id, ...at), id, to })
+  const [material, weighing] = [reference('material'), reference('weighing')]
   switch (part.kind) {
     case 'weighing':
     case 'heating':
-      return [material('of', part.of)]
+      return [material(part.of, 'of')]
     case 'solution':
       return [
         ...part.from.map((source, index) =>
-          'weighing' in source ? weighing(`from.${index}`, source.weighing) : material(`from.${index}`, source.material),
+          'weighing' in source ? weighing(source.weighing, 'from', index) : material(source.material, 'from', index),
         ),
-        material('gives', part.gives),
+        material(part.gives, 'gives'),
       ]
     case 'titration':
       return [
-        material('burette', part.burette),
+        material(part.burette, 'burette'),
         ...part.flask.map((content, index) =>
-          'weighing' in content ? weighing(`flask.${index}`, content.weighing) : material(`flask.${index}`, content.material),
+          'weighing' in content ? weighing(content.weighing, 'flask', index) : material(content.material, 'flask', index),
         ),
-        ...part.runs.flatMap((run, index) =>
-          run.weighing === undefined ? [] : [weighing(`runs.${index}.weighing`, run.weighing)],
-        ),
+        ...part.runs.flatMap((run) => (run.weighing === undefined ? [] : [weighing(run.weighing, 'runs', run.id, 'weighing')])),
       ]
     case 'rack':
-      return part.samples.map(({ material: id }, index) => material(`samples.${index}`, id))
+      return part.samples.map(({ material: id }) => material(id, 'samples', id))
     case 'series':
     case 'chromatogram':
     case 'note':

@@ -1,5 +1,5 @@
 import type { Problem } from '../problem/index.ts'
-import type { Task } from '../record/index.ts'
+import { itemName, type Path, path, type Task } from '../record/index.ts'
 
 interface Rivalled {
   readonly value: string
@@ -11,7 +11,7 @@ function isRivalled(value: object): value is Rivalled {
 }
 
 /** Walks the parts and finds readings that were entered differently in two places at once. */
-function findRivals(here: unknown, at: string): readonly Problem[] {
+function findRivals(here: unknown, at: Path): readonly Problem[] {
   if (typeof here !== 'object' || here === null) return []
   if (isRivalled(here)) {
     return [
@@ -24,13 +24,12 @@ function findRivals(here: unknown, at: string): readonly Problem[] {
       },
     ]
   }
-  return Object.entries(here).flatMap(([key, value]) => {
-    const id = typeof value === 'object' && value !== null && Array.isArray(here) ? (value as { id?: unknown }).id : undefined
-    return findRivals(value, `${at}.${typeof id === 'string' ? id : key}`)
-  })
+  return Object.entries(here).flatMap(([key, value]) =>
+    findRivals(value, [...at, (Array.isArray(here) ? itemName(value) : undefined) ?? key]),
+  )
 }
 
 /** Readings with two values that nobody has chosen between yet. */
 export function checkRivals(task: Task): readonly Problem[] {
-  return findRivals(task.parts, 'parts')
+  return findRivals(task.parts, path('parts'))
 }

@@ -1,6 +1,6 @@
 import { decimalPlaces, Exact } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
-import { entryText, materialLabel, type PartOf, type Task } from '../record/index.ts'
+import { entryText, materialLabel, type PartOf, path, type Task } from '../record/index.ts'
 
 type Weighing = PartOf<'weighing'>
 const FIELDS = ['container', 'withSample', 'withResidue', 'mass'] as const
@@ -38,15 +38,21 @@ function checkOrder(part: Weighing): readonly Problem[] {
     const [more, less] = [part[heavier], part[lighter]]
     if (more === undefined || less === undefined || new Exact(entryText(more)).gt(entryText(less))) return []
     const [moreText, lessText] = [entryText(more), entryText(less)]
-    const path = `parts.${part.id}`
+    const fieldAt = (field: Field) => path('parts', part.id, field)
     return [
       {
         level: 'error',
         code,
-        at: `${path}.${lighter}`,
+        at: fieldAt(lighter),
         says: says(moreText, lessText),
         mend,
-        offer: { label: 'Swap them', set: { [`${path}.${heavier}`]: lessText, [`${path}.${lighter}`]: moreText } },
+        offer: {
+          label: 'Swap them',
+          set: [
+            { at: fieldAt(heavier), text: lessText },
+            { at: fieldAt(lighter), text: moreText },
+          ],
+        },
       },
     ]
   })
@@ -61,7 +67,7 @@ function checkResidue(part: Weighing): readonly Problem[] {
     {
       level: 'error',
       code: 'weighing.residueBelowContainer',
-      at: `parts.${part.id}.withResidue`,
+      at: path('parts', part.id, 'withResidue'),
       says: `Container + residue, ${entryText(withResidue)} g, weighs less than the empty container, ${entryText(container)} g.`,
       mend: 'Another container, the lid left off, or a misreading: weigh again if you can.',
     },
@@ -78,7 +84,7 @@ function checkPlaces(part: Weighing): readonly Problem[] {
   return written
     .filter(({ text }) => decimalPlaces(text) < most)
     .map(({ field, text }): Problem => {
-      const at = `parts.${part.id}.${field}`
+      const at = path('parts', part.id, field)
       const full = new Exact(text).toFixed(most)
       return {
         level: 'advice',
@@ -86,7 +92,7 @@ function checkPlaces(part: Weighing): readonly Problem[] {
         at,
         says: `${text} g has fewer decimals than the other weighing: a balance is written to its full display.`,
         mend: `If it showed ${full}, write that.`,
-        offer: { label: `Write ${full}`, set: { [at]: full } },
+        offer: { label: `Write ${full}`, set: [{ at, text: full }] },
       }
     })
 }
@@ -99,7 +105,7 @@ function checkSize(task: Task, part: Weighing): readonly Problem[] {
       {
         level: 'error',
         code: 'weighing.notPositive',
-        at: `parts.${part.id}.${field}`,
+        at: path('parts', part.id, field),
         says: `A mass of ${entryText(entry)} g cannot be.`,
         mend: `Weigh ${materialLabel(task, part.of)} again, or strike this reading.`,
       },
@@ -113,7 +119,7 @@ function checkLid(part: Weighing): readonly Problem[] {
     {
       level: 'query',
       code: 'weighing.lidOnce',
-      at: `parts.${part.id}.lid`,
+      at: path('parts', part.id, 'lid'),
       says: `The lid was on at the ${part.lid} weighing only, so its mass is in the difference.`,
       mend: 'Weigh with the lid both times or neither; weigh the lid alone if it is too late.',
     },

@@ -1,5 +1,5 @@
 import type { Problem } from '../problem/index.ts'
-import { entryText, type PartOf } from '../record/index.ts'
+import { entryText, type PartOf, path } from '../record/index.ts'
 import { readChromatogram } from './rf.ts'
 
 /** A spot that has hardly left the line, or runs with the solvent, says nothing about what it is (common practice). */
@@ -9,19 +9,18 @@ const MOST_TELLING = '0.97'
 /** Everything that looks wrong in a chromatogram; nothing here stops anyone from going on. */
 export function checkChromatogram(part: PartOf<'chromatogram'>): readonly Problem[] {
   const { front, spots } = readChromatogram(part)
-  const path = `parts.${part.id}`
   if (front !== undefined && !front.gt(0))
     return [
       {
         level: 'error',
         code: 'chromatogram.front',
-        at: `${path}.front`,
+        at: path('parts', part.id, 'front'),
         says: `The solvent front is given as ${front.toFixed()}.`,
         mend: 'Measure from the pencil line to the front, which you marked before it dried.',
       },
     ]
   return spots.flatMap((spot): Problem[] => {
-    const at = `${path}.spots.${spot.index}.distance`
+    const at = path('parts', part.id, 'spots', part.spots[spot.index]?.id ?? spot.index, 'distance')
     if (spot.distance.isNegative() || (front && spot.distance.gt(front)))
       return [
         {

@@ -128,7 +128,11 @@ describe('a point that does not fit', () => {
       y: { name: 'temperature', unit: '°C', step: '0.1' },
       reading: 'two-lines',
       splitAt: '25',
-      points: THERMOMETRIC.toReversed().map(({ x, y }, index) => [String(x), (index === 6 ? y + 2 : y).toFixed(1)]),
+      points: THERMOMETRIC.toReversed().map(({ x, y }, index) => ({
+        id: `p${index}`,
+        x: String(x),
+        y: (index === 6 ? y + 2 : y).toFixed(1),
+      })),
     }
     expect(readSeries(part).doubtful).toEqual([6])
   })

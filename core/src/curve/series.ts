@@ -21,7 +21,7 @@ export interface SeriesReading {
 /** How finely y is read: as stated, else by the decimals written. */
 function stepOf(part: PartOf<'series'>): number {
   if (part.y.step !== undefined) return Number(part.y.step)
-  const places = Math.max(0, ...part.points.map(([, y]) => entryText(y).split('.')[1]?.length ?? 0))
+  const places = Math.max(0, ...part.points.map(({ y }) => entryText(y).split('.')[1]?.length ?? 0))
   return 10 ** -places
 }
 
@@ -55,7 +55,7 @@ export function readSeries(part: PartOf<'series'>): SeriesReading {
 }
 
 function read(part: PartOf<'series'>): SeriesReading {
-  const points = part.points.map(([x, y]) => ({ x: Number(entryText(x)), y: Number(entryText(y)) }))
+  const points = part.points.map(({ x, y }) => ({ x: Number(entryText(x)), y: Number(entryText(y)) }))
   if (part.mixedAt !== undefined && part.reading === 'two-lines') {
     const mixing = extrapolateToMixing(points, Number(part.mixedAt))
     return { points, ...(mixing ? { mixing } : {}), doubtful: [] }

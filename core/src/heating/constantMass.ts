@@ -29,7 +29,7 @@ export interface HeatingAssessment {
  * The first mass is that before heating, so three are needed. Common practice.
  */
 export function assessHeating({ masses, within = USUAL_LIMIT }: Pick<PartOf<'heating'>, 'masses' | 'within'>): HeatingAssessment {
-  const texts = masses.map(entryText)
+  const texts = masses.map(({ mass }) => entryText(mass))
   const read = texts.map((text) => new Exact(text))
   const places = Math.max(0, ...texts.map(decimalPlaces))
   const steps = read.map((mass, index): HeatingStep => {

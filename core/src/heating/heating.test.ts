@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { PartOf } from '../record/index.ts'
+import { type PartOf, writePath } from '../record/index.ts'
 import { assessHeating, checkHeating } from './index.ts'
 
 const heating = (masses: string[], more: Partial<PartOf<'heating'>> = {}): PartOf<'heating'> => ({
@@ -8,10 +8,10 @@ const heating = (masses: string[], more: Partial<PartOf<'heating'>> = {}): PartO
   kind: 'heating',
   of: 'W',
   container: '20.00',
-  masses,
+  masses: masses.map((mass, index) => ({ id: `m${index + 1}`, mass })),
   ...more,
 })
-const codes = (part: PartOf<'heating'>) => checkHeating(part).map(({ code, at }) => `${code} ${at}`)
+const codes = (part: PartOf<'heating'>) => checkHeating(part).map(({ code, at }) => `${code} ${writePath(at)}`)
 
 describe('constant mass (common practice)', () => {
   it('is reached when two weighings after heating agree, not before', () => {
@@ -43,9 +43,9 @@ describe('what looks wrong in a heating', () => {
     [
       'a mass that goes up',
       heating(['22.86', '21.06', '21.30']),
-      ['heating.gained parts.h1.masses.2', 'heating.notConstant parts.h1.masses'],
+      ['heating.gained parts.h1.masses.m3.mass', 'heating.notConstant parts.h1.masses'],
     ],
-    ['a solid lighter than its container', heating(['19.00']), ['heating.belowContainer parts.h1.masses.0']],
+    ['a solid lighter than its container', heating(['19.00']), ['heating.belowContainer parts.h1.masses.m1.mass']],
     ['nothing', heating(['22.86', '21.07', '21.06']), []],
     ['nothing yet', heating([]), []],
   ])('is seen: %s', (_, part, expected) => {

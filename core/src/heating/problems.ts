@@ -1,19 +1,19 @@
 import { decimalPlaces, Exact } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
-import { entryText, type PartOf } from '../record/index.ts'
+import { entryText, type PartOf, path } from '../record/index.ts'
 import { assessHeating } from './constantMass.ts'
 
 /** Everything that looks wrong in a heating; nothing here stops anyone from going on. */
 export function checkHeating(part: PartOf<'heating'>): readonly Problem[] {
   const { steps, constant, within } = assessHeating(part)
-  const path = `parts.${part.id}`
+  const massAt = (index: number) => path('parts', part.id, 'masses', part.masses[index]?.id ?? index, 'mass')
   const gained = steps.flatMap(({ index, change, text }): Problem[] =>
     change?.gt(within)
       ? [
           {
             level: 'query',
             code: 'heating.gained',
-            at: `${path}.masses.${index}`,
+            at: massAt(index),
             says: `The mass went up by ${change.toFixed(decimalPlaces(text))} g on heating.`,
             mend: 'Weighed warm, water taken up while cooling, or misread? Let it cool in a desiccator and weigh again.',
           },
@@ -30,7 +30,7 @@ export function checkHeating(part: PartOf<'heating'>): readonly Problem[] {
                 {
                   level: 'error',
                   code: 'heating.belowContainer',
-                  at: `${path}.masses.${index}`,
+                  at: massAt(index),
                   says: `Container and solid, ${text} g, are not heavier than the empty container, ${entryText(container)} g.`,
                   mend: 'Swapped, or another container? Look at both again.',
                 },
@@ -43,7 +43,7 @@ export function checkHeating(part: PartOf<'heating'>): readonly Problem[] {
           {
             level: 'query',
             code: 'heating.notConstant',
-            at: `${path}.masses`,
+            at: path('parts', part.id, 'masses'),
             says:
               steps.length === 2
                 ? 'Heated once only: nobody knows yet whether all of it was driven off.'

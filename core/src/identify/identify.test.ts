@@ -86,8 +86,8 @@ it.each([
 ])('%s is known by its halogen in the upper layer', (ion, first, second) => {
   // Displacement and a hydrocarbon (common practice).
   const steps = [
-    { do: 'add' as const, reagent: 'Cl2(aq)', amount: '1 cm3', saw: first },
-    { do: 'add' as const, reagent: 'C6H12(l)', amount: 'equal', saw: second },
+    { id: 's1', do: 'add' as const, reagent: 'Cl2(aq)', amount: '1 cm3', saw: first },
+    { id: 's2', do: 'add' as const, reagent: 'C6H12(l)', amount: 'equal', saw: second },
   ]
   const found = identify({ id: 'P1', steps })
   const halides = found.ions.filter((one) => ['Cl-', 'Br-', 'I-'].includes(one.ion))

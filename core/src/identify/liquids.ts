@@ -1,5 +1,5 @@
 import { readObservation } from '../observe/index.ts'
-import type { PartOf } from '../record/index.ts'
+import { type PartOf, stepName } from '../record/index.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
 
@@ -85,7 +85,7 @@ function outcomesOf(step: Step, at: string): readonly Outcome[] {
  * @returns the kinds, the likeliest first; none where nothing that tells was recorded
  */
 export function identifyLiquid({ tubes }: Sample): readonly LiquidVerdict[] {
-  const outcomes = tubes.flatMap(({ id, steps }) => steps.flatMap((step, index) => outcomesOf(step, `${id}.${index + 1}`)))
+  const outcomes = tubes.flatMap(({ id, steps }) => steps.flatMap((step, index) => outcomesOf(step, stepName(id, index))))
   if (outcomes.length === 0) return []
   const likelihood = (kind: LiquidKind, { test, positive }: Outcome) => (positive ? SHOWS[kind][test] : 1 - SHOWS[kind][test])
   const kinds = Object.keys(SHOWS) as LiquidKind[]

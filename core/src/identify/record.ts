@@ -1,5 +1,5 @@
 import { type ObservedFact, readObservation } from '../observe/index.ts'
-import type { PartOf } from '../record/index.ts'
+import { type PartOf, stepName } from '../record/index.ts'
 import { bringsUnknown, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
@@ -80,7 +80,7 @@ function recorded(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, first: R
       const facts = readObservation(saw).facts.map(({ fact }) => fact)
       known = known && !bringsUnknown(step)
       const seen = known ? featuresRead(facts, step.do) : undefined
-      return { at: `${tube.id}.${index + 1}`, step: stepOf(step), facts, saw, seen }
+      return { at: stepName(tube.id, index), step: stepOf(step), facts, saw, seen }
     }),
   }
 }

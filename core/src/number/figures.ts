@@ -36,7 +36,7 @@ export function formatFigures(value: Decimal, figures: number): string {
   return rounded.toFixed(Math.max(0, figures - 1 - rounded.e))
 }
 
-/** Rounds half up to decimal places: `formatPlaces(22.875, 2)` is `22.88`. */
+/** Rounds half up to decimal places: `formatPlaces(20.675, 2)` is `20.68`. */
 export function formatPlaces(value: Decimal, places: number): string {
   return value.toFixed(places, Exact.ROUND_HALF_UP)
 }

@@ -31,16 +31,26 @@ describe('what a conclusion names', () => {
 })
 
 describe('the guided path through the groups', () => {
-  const add = (reagent: string, amount: string, saw: string) => ({ do: 'add' as const, reagent, amount, saw })
+  const add = (reagent: string, amount: string, saw: string) => ({
+    id: `${reagent} ${amount}`,
+    do: 'add' as const,
+    reagent,
+    amount,
+    saw,
+  })
   it('marks a group by what was seen, and says what to take forward', () => {
     const sample = {
       material: 'M',
       tubes: [
         {
           id: 'M1',
-          steps: [add('HCl(aq)', '1 cm3', 'no visible change'), add('H2S(g)', 'excess', 'black ppt'), { do: 'filter' as const }],
+          steps: [
+            add('HCl(aq)', '1 cm3', 'no visible change'),
+            add('H2S(g)', 'excess', 'black ppt'),
+            { id: 's2', do: 'filter' as const },
+          ],
         },
-        { id: 'M2', from: 'M1', take: 'filtrate' as const, steps: [{ do: 'boil' as const }] },
+        { id: 'M2', from: 'M1', take: 'filtrate' as const, steps: [{ id: 's3', do: 'boil' as const }] },
       ],
     }
     const path = schemePath(sample)
@@ -80,7 +90,7 @@ describe('the guided path through the groups', () => {
     ['gas turned damp red litmus paper blue', 'present'],
     ['no visible change', 'absent'],
   ])('ammonium is looked for first, in a portion of its own: %s', (saw, state) => {
-    const alkali = [add('NaOH(aq)', 'excess', 'no change'), { do: 'warm' as const, saw }]
+    const alkali = [add('NaOH(aq)', 'excess', 'no change'), { id: 's4', do: 'warm' as const, saw }]
     const path = schemePath({ material: 'M', tubes: [{ id: 'M1', steps: alkali }] })
     expect(path.slice(0, 3).map((stage) => stage.state)).toEqual([state, 'to do', 'later'])
     expect(path[0]).toMatchObject({ at: 'M1.2', takes: expect.stringMatching(/original solution/) })
@@ -104,8 +114,8 @@ it('what an ion should have shown is foretold step by step, with its equation', 
           id: 'P1',
           cm3: '1',
           steps: [
-            { do: 'add' as const, reagent: 'NH3(aq)', amount: 'drops', saw: 'white ppt' },
-            { do: 'add' as const, reagent: 'NH3(aq)', amount: 'excess' },
+            { id: 's5', do: 'add' as const, reagent: 'NH3(aq)', amount: 'drops', saw: 'white ppt' },
+            { id: 's6', do: 'add' as const, reagent: 'NH3(aq)', amount: 'excess' },
           ],
         },
       ],

@@ -173,7 +173,15 @@ describe('what was done, as it is typed at the bench', () => {
 const context = (before: readonly Action[], more: Partial<GuardContext> = {}): GuardContext => ({
   before,
   volume: 1,
-  tubes: [{ id: 'P0', steps: [add('NaOH(aq)'), add('NH3(aq)')] }],
+  tubes: [
+    {
+      id: 'P0',
+      steps: [
+        { id: 's1', ...add('NaOH(aq)') },
+        { id: 's2', ...add('NH3(aq)') },
+      ],
+    },
+  ],
   ...more,
 })
 const codes = (act: Action, given: GuardContext) => guardsFor(act, given).map(({ code }) => code.replace('guard.', ''))
@@ -248,7 +256,7 @@ describe('guards before the act', () => {
 const tube = (id: string, steps: readonly (readonly [Action, string])[], more: Partial<Tube> = {}): Tube => ({
   id,
   cm3: '1',
-  steps: steps.map(([act, saw]) => ({ ...act, saw })),
+  steps: steps.map(([act, saw], index) => ({ id: `s${index + 1}`, ...act, saw })),
   ...more,
 })
 const drawn = (one: Tube, all: readonly Tube[] = [one], appearance?: string) =>

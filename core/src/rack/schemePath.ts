@@ -1,5 +1,5 @@
 import { readObservation } from '../observe/index.ts'
-import type { PartOf } from '../record/index.ts'
+import { type PartOf, stepName } from '../record/index.ts'
 import { SCHEME, type SchemeGroup, type SchemeStep } from '../tube/index.ts'
 import { sayAction } from './readAction.ts'
 
@@ -49,7 +49,7 @@ function historyOf(
   depth = 0,
 ): readonly { readonly step: Step; readonly at: string }[] {
   const parent = tube.from === undefined || depth > 20 ? undefined : tubes.get(tube.from)
-  const own = tube.steps.map((step, index) => ({ step, at: `${tube.id}.${index + 1}` }))
+  const own = tube.steps.map((step, index) => ({ step, at: stepName(tube.id, index) }))
   // What was filtered off and taken for its own confirmation is not on the path.
   return [...(parent ? historyOf(tubes, parent, depth + 1) : []), ...own]
 }

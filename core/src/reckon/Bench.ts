@@ -6,15 +6,15 @@ import {
   makerOf,
   materialLabel,
   type PartOf,
+  type Path,
   type Task,
   weighingOf,
 } from '../record/index.ts'
 import { type Formula, molarMassOf, nameOf } from '../substance/index.ts'
-import { type Key, Network } from './network.ts'
+import { Network } from './network.ts'
+import { inMaterial, type Place, type PlaceKey } from './place.ts'
+import type { Key } from './quantity.ts'
 import { readFormula, speciesKey } from './species.ts'
-
-/** A place where amounts are: a weighing (`w:`), a material (`m:`), a titration's flask, titre … (`t:`), a heating (`h:`). */
-export type Place = string
 
 /**
  * The task seen as quantities at places. Relations are laid over it by the files in `relations/`; each asks here
@@ -23,7 +23,7 @@ export type Place = string
 export class Bench {
   readonly network = new Network()
   readonly task: Task
-  private readonly placeWords = new Map<Place, string>()
+  private readonly placeWords = new Map<PlaceKey, string>()
   private weighed: ReadonlyMap<string, readonly PartOf<'weighing'>[]> | undefined
 
   constructor(task: Task) {
@@ -32,11 +32,11 @@ export class Bench {
 
   /** Says what a place is called in a line of working. */
   callPlace(place: Place, words: string): void {
-    if (!this.placeWords.has(place)) this.placeWords.set(place, words)
+    if (!this.placeWords.has(place.key)) this.placeWords.set(place.key, words)
   }
 
   words(place: Place): string {
-    return this.placeWords.get(place) ?? place.slice(2)
+    return this.placeWords.get(place.key) ?? place.id
   }
 
   label(material: string): string {
@@ -44,7 +44,7 @@ export class Bench {
   }
 
   amount(species: Formula, place: Place): Key {
-    return this.network.defineOnce(`n:${speciesKey(species)}@${place}`, () => ({
+    return this.network.defineOnce({ what: 'amount', species: speciesKey(species), place }, () => ({
       says: `amount of ${nameOf(species)} in ${this.words(place)}`,
       symbol: 'n',
       fullSymbol: `n(${species.text})`,
@@ -54,7 +54,7 @@ export class Bench {
 
   /** Mass of one species at a place; the mass of everything there is `totalMass`. */
   mass(species: Formula, place: Place): Key {
-    return this.network.defineOnce(`m:${speciesKey(species)}@${place}`, () => ({
+    return this.network.defineOnce({ what: 'mass', species: speciesKey(species), place }, () => ({
       says: `mass of ${nameOf(species)} in ${this.words(place)}`,
       symbol: 'm',
       fullSymbol: `m(${species.text})`,
@@ -64,7 +64,7 @@ export class Bench {
 
   totalMass(place: Place): Key {
     return this.network.define({
-      key: `mass@${place}`,
+      of: { what: 'mass', place },
       says: `mass of ${this.words(place)}`,
       symbol: 'm',
       fullSymbol: 'm',
@@ -74,7 +74,7 @@ export class Bench {
 
   volume(place: Place, says?: string): Key {
     return this.network.define({
-      key: `V@${place}`,
+      of: { what: 'volume', place },
       says: says ?? `volume of ${this.words(place)}`,
       symbol: 'V',
       fullSymbol: 'V',
@@ -83,7 +83,7 @@ export class Bench {
   }
 
   concentration(species: Formula, material: string): Key {
-    return this.network.defineOnce(`c:${speciesKey(species)}@m:${material}`, () => ({
+    return this.network.defineOnce({ what: 'concentration', species: speciesKey(species), place: inMaterial(material) }, () => ({
       says: `concentration of ${nameOf(species)} in ${this.label(material)}`,
       symbol: 'c',
       fullSymbol: `c(${species.text})`,
@@ -92,24 +92,25 @@ export class Bench {
   }
 
   massConcentration(species: Formula, material: string): Key {
-    return this.network.defineOnce(`r:${speciesKey(species)}@m:${material}`, () => ({
-      says: `mass concentration of ${nameOf(species)} in ${this.label(material)}`,
-      symbol: 'ρ',
-      fullSymbol: `ρ(${species.text})`,
-      unit: 'g/dm3',
-    }))
+    return this.network.defineOnce(
+      { what: 'mass concentration', species: speciesKey(species), place: inMaterial(material) },
+      () => ({
+        says: `mass concentration of ${nameOf(species)} in ${this.label(material)}`,
+        symbol: 'ρ',
+        fullSymbol: `ρ(${species.text})`,
+        unit: 'g/dm3',
+      }),
+    )
   }
 
   molarMass(species: Formula): Key {
-    const key = `M:${speciesKey(species)}`
+    const key = this.network.defineOnce({ what: 'molar mass', species: speciesKey(species) }, () => ({
+      says: `molar mass of ${species.text}`,
+      symbol: 'M',
+      fullSymbol: `M(${species.text})`,
+      unit: 'g/mol',
+    }))
     if (!this.network.givens.has(key)) {
-      this.network.define({
-        key,
-        says: `molar mass of ${species.text}`,
-        symbol: 'M',
-        fullSymbol: `M(${species.text})`,
-        unit: 'g/mol',
-      })
       const { atomicMasses } = this.task.conventions
       const value = molarMassOf(species, atomicMasses)
       // Masses to one decimal are written with it, 18.0, also where it is nought.
@@ -119,7 +120,7 @@ export class Bench {
   }
 
   /** Gives a quantity the value of an entry of the record, or asks for it where the entry is not there yet. */
-  read(key: Key, entry: Entry | undefined, at: string, ask: string): void {
+  read(key: Key, entry: Entry | undefined, at: Path, ask: string): void {
     this.network.ask(key, ask)
     if (entry === undefined) return
     const text = entryText(entry)

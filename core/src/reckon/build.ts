@@ -1,6 +1,7 @@
-import type { Question, Task } from '../record/index.ts'
+import { path, type Question, type Task } from '../record/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { Bench } from './Bench.ts'
+import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
 import { relateHeating } from './relations/heating.ts'
 import { relateStrength } from './relations/materials.ts'
 import { relateMixtures } from './relations/mixtures.ts'
@@ -26,36 +27,38 @@ export interface Built {
 
 type TitrationRoles = ReadonlyMap<string, Roles>
 
+/** Where something that was put in came from. */
+const cameFrom = (source: { readonly weighing: string } | { readonly material: string }): Place =>
+  'weighing' in source ? weighed(source.weighing) : inMaterial(source.material)
+
 /** Finds which species are spoken of where; a sample carries them from the weighing to the flask. */
 function findPresence(bench: Bench, roles: TitrationRoles, assessments: ReadonlyMap<string, Assessment>): Presence {
   const presence = new Presence()
   const { task } = bench
   for (const material of task.materials) {
     const solute = material.solute === undefined ? undefined : readFormula(material.solute)
-    if (solute) presence.add(`m:${material.id}`, solute)
+    if (solute) presence.add(inMaterial(material.id), solute)
   }
   for (const part of task.parts) {
-    if (part.kind === 'weighing') presence.link(`m:${part.of}`, `w:${part.id}`)
-    else if (part.kind === 'heating') presence.link(`m:${part.of}`, `h:${part.id}`)
+    if (part.kind === 'weighing') presence.link(inMaterial(part.of), weighed(part.id))
+    else if (part.kind === 'heating') presence.link(inMaterial(part.of), heated(part.id))
     else if (part.kind === 'solution') {
-      for (const source of part.from)
-        presence.link(`m:${part.gives}`, 'weighing' in source ? `w:${source.weighing}` : `m:${source.material}`)
+      for (const source of part.from) presence.link(inMaterial(part.gives), cameFrom(source))
     } else if (part.kind === 'titration') {
       const [role, assessment] = [roles.get(part.id), assessments.get(part.id)]
       if (!role || !assessment) continue
-      for (const { place, run } of flasksOf(part, assessment)) {
-        const flask = `${place}/flask`
-        for (const content of part.flask)
-          presence.link(flask, 'weighing' in content ? `w:${content.weighing}` : `m:${content.material}`)
-        const own = run === undefined ? undefined : part.runs[run]?.weighing
-        if (own !== undefined) presence.link(flask, `w:${own}`)
+      for (const one of flasksOf(part, assessment)) {
+        const [flask, titre] = [inTitration(one, 'flask'), inTitration(one, 'titre')]
+        for (const content of part.flask) presence.link(flask, cameFrom(content))
+        const own = one.run === undefined ? undefined : part.runs[one.run]?.weighing
+        if (own !== undefined) presence.link(flask, weighed(own))
         for (const step of role.before) {
           presence.add(flask, step.analyte.formula)
           if (step.kind === 'leftOver') presence.add(flask, step.linked.formula)
         }
         if (role.before.length === 0) for (const { titrated } of [role, ...role.also]) presence.add(flask, titrated.formula)
-        presence.link(`m:${part.burette}`, `${place}/titre`)
-        presence.add(`${place}/titre`, role.burette.formula)
+        presence.link(inMaterial(part.burette), titre)
+        presence.add(titre, role.burette.formula)
       }
     }
   }
@@ -80,33 +83,33 @@ function relateEverything(bench: Bench, roles: TitrationRoles, assessments: Read
   const presence = findPresence(bench, roles, assessments)
   const loose = findLoose(bench)
   const { task } = bench
-  const places: string[] = []
+  const places: Place[] = []
   for (const part of task.parts) {
     if (part.kind === 'weighing') {
       relateWeighing(bench, part)
       relatePureSolid(bench, part)
-      places.push(`w:${part.id}`)
+      places.push(weighed(part.id))
     } else if (part.kind === 'heating') {
       relateHeating(bench, part)
-      places.push(`h:${part.id}`)
+      places.push(heated(part.id))
     }
   }
   for (const material of task.materials) {
     const made = bench.madeBy(material.id)
     const volume = made?.kind === 'solution' ? relateSolutionVolume(bench, made) : undefined
-    const species = presence.at(`m:${material.id}`)
+    const species = presence.at(inMaterial(material.id))
     if (made?.kind === 'solution') relateSolution(bench, made, species)
     if (material.form !== 'solution' && material.form !== 'liquid') continue
     relateStrength(bench, material)
     relateConcentrations(bench, material.id, species, volume)
     relateSpeciesInSolution(bench, material.id, species, loose)
-    if (made) places.push(`m:${material.id}`)
+    if (made) places.push(inMaterial(material.id))
   }
   for (const part of task.parts) {
     const [role, assessment] = part.kind === 'titration' ? [roles.get(part.id), assessments.get(part.id)] : []
     if (part.kind !== 'titration' || !role || !assessment) continue
-    relateTitration(bench, part, assessment, role, presence.at(`t:${part.id}/flask`))
-    places.push(...flasksOf(part, assessment).flatMap(({ place }) => [`${place}/flask`, `${place}/titre`]))
+    relateTitration(bench, part, assessment, role, presence.at(inTitration({ part }, 'flask')))
+    places.push(...flasksOf(part, assessment).flatMap((flask) => [inTitration(flask, 'flask'), inTitration(flask, 'titre')]))
   }
   relateMixtures(bench, roles)
   for (const place of places) {
@@ -144,9 +147,11 @@ function relateMeansWithoutEquation(
 ): void {
   for (const id of gaps.keys()) {
     const mean = assessments.get(id)?.mean
-    bench.callPlace(`t:${id}/titre`, 'the mean titre')
-    const key = bench.volume(`t:${id}/titre`, 'mean titre')
+    const titre = inTitration({ part: { id } }, 'titre')
+    bench.callPlace(titre, 'the mean titre')
+    const key = bench.volume(titre, 'mean titre')
     bench.network.ask(key, 'two titres that agree')
-    if (mean) bench.network.give(key, { value: mean, text: mean.toDecimalPlaces(4).toFixed(), at: `parts.${id}`, reading: true })
+    if (mean)
+      bench.network.give(key, { value: mean, text: mean.toDecimalPlaces(4).toFixed(), at: path('parts', id), reading: true })
   }
 }

@@ -1,5 +1,6 @@
 import type { Operation, Program } from '../propagate/index.ts'
-import type { Body, Key, Network } from './network.ts'
+import type { Body, Network } from './network.ts'
+import type { Key } from './quantity.ts'
 import { chainTo, type Solution } from './solve.ts'
 
 function operationOf(body: Body, into: number, slotOf: (key: Key) => number): Operation {

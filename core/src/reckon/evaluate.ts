@@ -1,6 +1,7 @@
 import { Exact } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
-import type { Body, Key, Network } from './network.ts'
+import type { Body, Network } from './network.ts'
+import type { Key } from './quantity.ts'
 import { chainTo, type Solution } from './solve.ts'
 
 /** Values along a chain, by key. */

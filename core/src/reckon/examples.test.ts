@@ -85,7 +85,7 @@ describe('worked examples from outside, recalled from memory', () => {
           burette: 'B',
           flask: [{ material: 'A', volume: '15' }],
           reactions: [{ equation: 'H+ + OH- -> H2O', role: 'titration' }],
-          runs: [{ kind: 'accurate', initial: '0.00', final: '14.89' }],
+          runs: [{ id: 'run1', kind: 'accurate', initial: '0.00', final: '14.89' }],
         },
       ],
     })

@@ -1,21 +1,6 @@
-import type { Exact, Unit } from '../number/index.ts'
-
-/** Names one quantity at one place: `n:Fe|2+@m:F4`. */
-export type Key = string
-
-/** Something that has a value: an amount, a mass, a volume, a concentration at some place. */
-export interface Quantity {
-  readonly key: Key
-  /** What it is, in words that can begin a line of working. */
-  readonly says: string
-  /** The letter formulae use for it. */
-  readonly symbol: string
-  /** A longer symbol that tells it from others with the same letter: `n(Fe2+)`. */
-  readonly fullSymbol: string
-  readonly unit: Unit
-  /** A unit of the student's own, as on the axis of a series; then `unit` is 1. */
-  readonly ownUnit?: string
-}
+import type { Exact } from '../number/index.ts'
+import type { Path } from '../record/index.ts'
+import { type Key, keyOf, type Quantity, type QuantityOf } from './quantity.ts'
 
 /** A value that is read, stated or taken from a table; everything else is worked out. */
 export interface Given {
@@ -23,7 +8,7 @@ export interface Given {
   /** As written, or as it should be shown. */
   readonly text: string
   /** Where it stands in the record. */
-  readonly at?: string
+  readonly at?: Path
   /** Whether it is a reading, whose decimals tell how finely it was read; a difference of readings keeps them. */
   readonly reading: boolean
 }
@@ -118,13 +103,15 @@ export class Network {
   readonly asks = new Map<Key, Ask>()
 
   define(quantity: Quantity): Key {
-    if (!this.quantities.has(quantity.key)) this.quantities.set(quantity.key, quantity)
-    return quantity.key
+    const key = keyOf(quantity.of)
+    if (!this.quantities.has(key)) this.quantities.set(key, quantity)
+    return key
   }
 
   /** Defines a quantity that is asked for often: its words are made the first time only. */
-  defineOnce(key: Key, make: () => Omit<Quantity, 'key'>): Key {
-    if (!this.quantities.has(key)) this.quantities.set(key, { key, ...make() })
+  defineOnce(of: QuantityOf, make: () => Omit<Quantity, 'of'>): Key {
+    const key = keyOf(of)
+    if (!this.quantities.has(key)) this.quantities.set(key, { of, ...make() })
     return key
   }
 

@@ -1,5 +1,6 @@
 import type { Values } from './evaluate.ts'
-import { input, type Key, type Network, type Rule } from './network.ts'
+import { input, type Network, type Rule } from './network.ts'
+import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
 import { type ChainFraction, type ChainTerm, type Step, type Style, unitSymbol, Writer } from './working.ts'
 
@@ -129,7 +130,7 @@ function turned({ top, bottom }: ChainFraction): ChainFraction {
 
 const writeTerm = ({ text, unit, of }: ChainTerm) => [text, unit, of ?? ''].filter((part) => part !== '').join(' ')
 
-/** A chain on one line: `22.875 cm³ × (1 dm³ / 1000 cm³) × …`. */
+/** A chain on one line: `20.675 cm³ × (1 dm³ / 1000 cm³) × …`. */
 function inLine(fractions: readonly ChainFraction[]): string {
   return fractions.map(({ top, bottom }) => (bottom ? `(${writeTerm(top)} / ${writeTerm(bottom)})` : writeTerm(top))).join(' × ')
 }

@@ -19,10 +19,10 @@ function judged(typed: readonly string[], task: Task = LAWN) {
 }
 
 /*
- * The lines: n(MnO4-) = 0.0100 × 22.875 / 1000 = 2.29e-4; × 5 = 1.14e-3; × 250.0/25.0 = 0.0114; × 55.8 = 0.638 g;
- * 32.17 − 27.14 = 5.03 g; 0.6382/5.03 × 100 = 12.7 %.
+ * The lines: n(MnO4-) = 0.0100 × 20.675 / 1000 = 2.07e-4; × 5 = 1.03e-3; × 250.0/25.0 = 0.0103; × 55.8 = 0.577 g;
+ * 31.46 − 26.72 = 4.74 g; 0.5768/4.74 × 100 = 12.2 %.
  */
-const RIGHT = ['2.29e-4', '1.14 x 10^-3', '0.0114', '0.638', '5.03', '12.7']
+const RIGHT = ['2.07e-4', '1.03 x 10^-3', '0.0103', '0.577', '4.74', '12.2']
 
 /** Right but for one line. */
 const but = (line: number, value: string) => judged(RIGHT.map((right, index) => (index === line ? value : right)))[line]
@@ -34,30 +34,30 @@ describe("a student's own lines", () => {
 
   // Each wrong value is worked out here by hand from the readings.
   it.each([
-    ['the 1000 forgotten: 0.0100 × 22.875', 0, '0.229', 'units'],
-    ['the ratio forgotten', 1, '2.29e-4', 'ratio'],
-    ['the ratio upside down: 2.2875e-4 / 5', 1, '4.58e-5', 'ratio'],
-    ['the aliquot factor forgotten', 2, '1.14e-3', 'aliquot factor'],
-    ['the aliquot factor upside down', 2, '1.14e-4', 'aliquot factor'],
-    ['mg for g', 3, '638', 'units'],
-    ['divided by the molar mass: 0.0114375 / 55.8', 3, '2.05e-4', 'molar mass'],
-    ['taken away the wrong way round', 4, '-5.03', 'sign'],
-    ['added: 32.17 + 27.14', 4, '59.31', 'sign'],
-    ['not times 100', 5, '0.127', 'percentage'],
+    ['the 1000 forgotten: 0.0100 × 20.675', 0, '0.207', 'units'],
+    ['the ratio forgotten', 1, '2.07e-4', 'ratio'],
+    ['the ratio upside down: 2.0675e-4 / 5', 1, '4.13e-5', 'ratio'],
+    ['the aliquot factor forgotten', 2, '1.03e-3', 'aliquot factor'],
+    ['the aliquot factor upside down', 2, '1.03e-4', 'aliquot factor'],
+    ['mg for g', 3, '577', 'units'],
+    ['divided by the molar mass: 0.0103375 / 55.8', 3, '1.85e-4', 'molar mass'],
+    ['taken away the wrong way round', 4, '-4.74', 'sign'],
+    ['added: 31.46 + 26.72', 4, '58.18', 'sign'],
+    ['not times 100', 5, '0.122', 'percentage'],
     ['nothing that a usual slip gives', 5, '14.9', 'arithmetic'],
   ] as const)('%s', (_what, line, value, fault) => {
     expect(but(line, value)).toMatchObject({ verdict: 'wrong', fault })
   })
 
   it('say so where only the figures or the rounding are amiss', () => {
-    expect(but(5, '13')).toMatchObject({ verdict: 'figures' })
-    expect(but(5, '12.688')).toMatchObject({ verdict: 'figures' })
-    expect(but(5, '12.6')).toMatchObject({ verdict: 'rounding' })
+    expect(but(5, '12')).toMatchObject({ verdict: 'figures' })
+    expect(but(5, '12.169')).toMatchObject({ verdict: 'figures' })
+    expect(but(5, '12.1')).toMatchObject({ verdict: 'rounding' })
   })
 
   it('name the first that went wrong, and see that the next ones only follow from it', () => {
     // Ratio forgotten in line 2; the rest done rightly with that value.
-    const verdicts = judged(['2.29e-4', '2.29e-4', '2.29e-3', '0.128', '5.03', '2.54'])
+    const verdicts = judged(['2.07e-4', '2.07e-4', '2.07e-3', '0.115', '4.74', '2.43'])
     expect(verdicts.map(({ verdict }) => verdict)).toEqual(['right', 'wrong', 'carried', 'carried', 'right', 'carried'])
   })
 
@@ -67,11 +67,11 @@ describe("a student's own lines", () => {
 
   it('are judged in one chain too, by its own fractions', () => {
     const chain: Task = { ...LAWN, conventions: { ...LAWN.conventions, working: 'chain' } }
-    expect(judged(['5.03', '12.7'], chain).map(({ verdict }) => verdict)).toEqual(['right', 'right'])
-    // 12.688 / 10: aliquot forgotten; / 5: ratio forgotten; × 1000.
-    expect(judged(['5.03', '1.27'], chain)[1]).toMatchObject({ fault: 'aliquot factor' })
-    expect(judged(['5.03', '2.54'], chain)[1]).toMatchObject({ fault: 'ratio' })
-    expect(judged(['5.03', '12700'], chain)[1]).toMatchObject({ fault: 'units' })
+    expect(judged(['4.74', '12.2'], chain).map(({ verdict }) => verdict)).toEqual(['right', 'right'])
+    // 12.169 / 10: aliquot forgotten; / 5: ratio forgotten; × 1000.
+    expect(judged(['4.74', '1.22'], chain)[1]).toMatchObject({ fault: 'aliquot factor' })
+    expect(judged(['4.74', '2.43'], chain)[1]).toMatchObject({ fault: 'ratio' })
+    expect(judged(['4.74', '12200'], chain)[1]).toMatchObject({ fault: 'units' })
   })
 })
 
@@ -81,7 +81,7 @@ describe('a number as typed', () => {
     ['1.14e-2', 0.0114, 3],
     ['1.14 x 10^-2', 0.0114, 3],
     ['1,14 × 10⁻²', 0.0114, 3],
-    ['−5.030', -5.03, 4],
+    ['−4.740', -4.74, 4],
     ['250', 250, 3],
   ])('%s', (text, value, figures) => {
     const typed = readTyped(text)

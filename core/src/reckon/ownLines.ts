@@ -3,10 +3,12 @@ import type { Question, Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
 import { evaluate, type Values } from './evaluate.ts'
 import { type Fault, type WrongWay, wrongProducts, wrongSums } from './faults.ts'
-import { input, type Key, type Network, type Rule } from './network.ts'
+import { lineNameOf } from './lineNames.ts'
+import { input, type Network, type Rule } from './network.ts'
 import { piecesOfChain, piecesOfProduct } from './pieces.ts'
+import type { Key } from './quantity.ts'
 import { reckonTask } from './reckon.ts'
-import { originalOf, solve } from './solve.ts'
+import { chainTo, originalOf, solve } from './solve.ts'
 import type { Step } from './working.ts'
 
 /** How a student's value for a line compares with the record's. */
@@ -53,11 +55,11 @@ function carriedValue(rule: Rule, values: Values, ownOf: (key: Key) => Exact | u
   }
 }
 
-function wrongWays(step: Step, rule: Rule, network: Network, values: Values): readonly WrongWay[] {
+function wrongWays({ step, key, rule }: Line, network: Network, values: Values): readonly WrongWay[] {
   if (step.chain) return wrongProducts(piecesOfChain(step.chain))
   const { body } = rule
   const at = (key: Key) => values.get(key) as Exact
-  if (body.kind === 'product') return wrongProducts(piecesOfProduct(body, network, values, step.line))
+  if (body.kind === 'product') return wrongProducts(piecesOfProduct(body, network, values, key))
   return body.kind === 'sum' ? wrongSums(body.plus.map(at), body.minus.map(at)) : []
 }
 
@@ -67,6 +69,7 @@ function judgeFigures(typed: TypedNumber, wanted: number, exact: boolean): Judge
 
 interface Line {
   readonly step: Step
+  readonly key: Key
   readonly rule: Rule
   readonly typed: TypedNumber
   readonly value: Exact
@@ -90,7 +93,7 @@ function judge(line: Line, network: Network, values: Values, ownOf: (key: Key) =
     return { ...said, verdict: 'carried', says: 'This follows from your own earlier line: mend that one first.' }
   const way =
     typed.figures >= FEWEST_FIGURES_TO_NAME_A_FAULT
-      ? wrongWays(step, rule, network, values).find(
+      ? wrongWays(line, network, values).find(
           (wrong) => wrong.value.isFinite() && within(typed, wrong.value, ROUNDED_EARLY) && !wrong.value.eq(value),
         )
       : undefined
@@ -122,20 +125,22 @@ export function judgeOwnLines(task: Task, question: Question): readonly Judgemen
   const byLine = new Map(own.map(({ id, value }) => [id, readTyped(value)]))
   const numbers = new Map<Key, TypedNumber>()
   const judged: Judgement[] = []
+  const keys = new Map(chainTo(solution, target.key).map(({ key }) => [lineNameOf(task, network, key), key]))
   for (const step of answer.steps) {
-    if (!byLine.has(step.line)) continue
+    const key = keys.get(step.line)
+    if (key === undefined || !byLine.has(step.line)) continue
     const typed = byLine.get(step.line)
-    const rule = solution.get(step.line)?.rule
-    const value = values.get(step.line)
+    const rule = solution.get(key)?.rule
+    const value = values.get(key)
     if (!typed || !rule || !value) {
       judged.push({ line: step.line, verdict: 'unreadable', says: 'Write a number here, such as 0.0114 or 1.14 × 10^-2.' })
       continue
     }
     const figures = significantFigures(step.value.split('e')[0] ?? '')
     judged.push(
-      judge({ step, rule, typed, value, figures }, network, values, (key) => numbers.get(originalOf(solution, key))?.value),
+      judge({ step, key, rule, typed, value, figures }, network, values, (one) => numbers.get(originalOf(solution, one))?.value),
     )
-    numbers.set(step.line, typed)
+    numbers.set(key, typed)
   }
   return judged
 }

@@ -1,5 +1,6 @@
 import { Exact } from '../number/index.ts'
-import type { Body, Key, Network } from './network.ts'
+import type { Body, Network } from './network.ts'
+import type { Key } from './quantity.ts'
 import type { ChainFraction, ChainTerm } from './working.ts'
 
 /** What a number in a line of working does there, for naming what went wrong with it. */

@@ -3,6 +3,7 @@ import { ChemistryError } from '../problem/index.ts'
 import type { Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
 import { evaluate } from './evaluate.ts'
+import { inTitration } from './place.ts'
 import { solve } from './solve.ts'
 
 /**
@@ -18,8 +19,9 @@ export function predictTitre(task: Task, titration: string, times: Exact): Exact
   const role = roles.get(titration)
   if (!role || role.also.length > 0 || !times.gt(0)) return undefined
   const { network } = bench
-  const [titre, analyte] = [bench.volume(`t:${titration}/titre`), role.before.at(-1)?.analyte ?? role.titrated]
-  const amount = bench.amount(analyte.formula, `t:${titration}/flask`)
+  const flask = { part: { id: titration } }
+  const [titre, analyte] = [bench.volume(inTitration(flask, 'titre')), role.before.at(-1)?.analyte ?? role.titrated]
+  const amount = bench.amount(analyte.formula, inTitration(flask, 'flask'))
   const found = solve(network)
   if (!network.givens.has(titre) || !found.has(amount)) return undefined
   try {

@@ -1,12 +1,13 @@
 import { convert, type Exact, formatFigures, formatPlaces, parseUnit, UNITS, type Unit } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
-import type { Question, Task } from '../record/index.ts'
+import { path, type Question, type Task } from '../record/index.ts'
 import { dissociate } from '../substance/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import { type Built, buildNetwork } from './build.ts'
 import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
-import type { Key } from './network.ts'
+import { lineNameOf } from './lineNames.ts'
 import { linesOfChain, writeChain } from './oneChain.ts'
+import type { Key } from './quantity.ts'
 import { type Solution, solve, whatIsMissing } from './solve.ts'
 import { readFormula } from './species.ts'
 import { assumptionsOf, type Step, writeWorking } from './working.ts'
@@ -62,7 +63,7 @@ function answerUnit(
       problem: {
         level: 'error',
         code: 'question.unit',
-        at: `questions.${question.id}.unit`,
+        at: path('questions', question.id, 'unit'),
         says: error.message,
         mend: `Answered in ${natural || 'no unit'} instead.`,
       },
@@ -150,7 +151,11 @@ class Answerer {
         value: written,
         unit: shown,
         unrounded: value.toNumber(),
-        steps: write(network, this.solution, values, key, { figures, carry }),
+        steps: write(network, this.solution, values, key, {
+          figures,
+          carry,
+          nameOf: (line) => lineNameOf(this.task, network, line),
+        }),
         assumes: assumptionsOf(this.solution, key),
         ...(other === written ? {} : { otherCarry: other }),
       }
@@ -168,7 +173,7 @@ class Answerer {
   }
 
   private checkSize(question: Question, value: Exact, unit: Unit): void {
-    const at = `questions.${question.id}`
+    const at = path('questions', question.id)
     if (value.isNegative()) {
       this.problems.push({
         level: 'error',

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { readTask, readTaskText, type Task } from '../record/index.ts'
+import { path, readTask, readTaskText, type Task } from '../record/index.ts'
 import { reckonTask } from './index.ts'
 
 const KILN = readTaskText(readFileSync(new URL('../../../demo/kiln-wash-alkali.hoplark.json', import.meta.url), 'utf8'))
@@ -40,7 +40,7 @@ describe('kiln-wash alkali', () => {
       '0.3500 − (-0.1500) | °C/cm3',
       '11.05 / 0.5000 | cm3',
     ])
-    expect(crossing?.steps[0]?.uses.map(({ at }) => at)).toEqual(['parts.m1', 'parts.m1'])
+    expect(crossing?.steps[0]?.uses.map(({ at }) => at)).toEqual([path('parts', 'm1'), path('parts', 'm1')])
   })
 
   it('has its gradient taken along the first line only', () => {

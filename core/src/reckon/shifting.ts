@@ -1,6 +1,7 @@
 import { Exact } from '../number/index.ts'
 import { compute, type Values } from './evaluate.ts'
-import { type Body, input, type Key, type Network } from './network.ts'
+import { type Body, input, type Network } from './network.ts'
+import type { Key } from './quantity.ts'
 import type { chainTo } from './solve.ts'
 
 /** Values that readings are taken to have instead, by key. */

@@ -1,4 +1,5 @@
-import { input, type Key, type Network, type Rule } from './network.ts'
+import { input, type Network, type Rule } from './network.ts'
+import type { Key } from './quantity.ts'
 
 /** How a quantity is had: straight from the record (no rule), or by a rule; and how far away it is. */
 interface Known {

@@ -1,11 +1,13 @@
 import type { Exact } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { Program } from '../propagate/index.ts'
-import type { Task } from '../record/index.ts'
+import type { Path, Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
 import { compileChain } from './compile.ts'
 import { evaluate } from './evaluate.ts'
-import type { Key } from './network.ts'
+import type { Network } from './network.ts'
+import type { Place, PlaceKey } from './place.ts'
+import type { Key, QuantityOf } from './quantity.ts'
 import { type Overrides, Shifting } from './shifting.ts'
 import { chainTo, solve } from './solve.ts'
 import { readFormula } from './species.ts'
@@ -18,15 +20,22 @@ export interface Shifted {
   readonly after: Exact
 }
 
+/** A reading or given with what it is of. */
+export interface GivenAt {
+  readonly key: Key
+  readonly of: QuantityOf
+}
+
 /** Something read or stated that an answer rests on. */
 export interface Rest {
   readonly key: Key
+  readonly of: QuantityOf
   readonly says: string
   readonly value: Exact
   /** As written. */
   readonly text: string
   /** Where it stands in the record; nothing for what comes from a table. */
-  readonly at?: string
+  readonly at?: Path
   readonly reading: boolean
 }
 
@@ -34,8 +43,8 @@ export interface Rest {
 export interface OpenNetwork {
   /** The value of a reading or given, or undefined where the network has none by that key. */
   readonly given: (key: Key) => Exact | undefined
-  /** Keys of the readings and givens at a place: `t:t1/titre`, `series:s1`. */
-  readonly givensAt: (place: string) => readonly Key[]
+  /** The readings and givens at a place, with what they are of. */
+  readonly givensAt: (place: Place) => readonly GivenAt[]
   /** Questions that have an answer. */
   readonly answered: readonly string[]
   /** Whether an answer rests on a reading. */
@@ -60,14 +69,14 @@ function unlessImpossible<Value>(work: () => Value): Value | undefined {
   }
 }
 
-/** What place each given is at: what stands behind the `@` of its key. */
-function givensByPlace(keys: Iterable<Key>): ReadonlyMap<string, readonly Key[]> {
-  const found = new Map<string, Key[]>()
-  for (const key of keys) {
-    const place = key.slice(key.indexOf('@') + 1)
-    const same = found.get(place)
-    if (same) same.push(key)
-    else found.set(place, [key])
+function givensByPlace({ givens, quantities }: Network): ReadonlyMap<PlaceKey, readonly GivenAt[]> {
+  const found = new Map<PlaceKey, GivenAt[]>()
+  for (const key of givens.keys()) {
+    const of = quantities.get(key)?.of
+    if (!of?.place) continue
+    const same = found.get(of.place.key)
+    if (same) same.push({ key, of })
+    else found.set(of.place.key, [{ key, of }])
   }
   return found
 }
@@ -98,11 +107,11 @@ export function openNetwork(task: Task): OpenNetwork {
     shiftings.set(question, made)
     return made
   }
-  const places = givensByPlace(network.givens.keys())
+  const places = givensByPlace(network)
   const rests = new Map([...chains].map(([question, chain]) => [question, new Set(chain.map(({ key }) => key))]))
   return {
     given: (key) => network.givens.get(key)?.value,
-    givensAt: (place) => places.get(place) ?? [],
+    givensAt: (place) => places.get(place.key) ?? [],
     answered: [...keys.keys()],
     restsOn: (question, key) => rests.get(question)?.has(key) ?? false,
     strength: (material, species) => {
@@ -113,7 +122,8 @@ export function openNetwork(task: Task): OpenNetwork {
     restsOf: (question) =>
       (chains.get(question) ?? []).flatMap(({ key, rule }) => {
         const given = network.givens.get(key)
-        return rule === undefined && given ? [{ key, says: network.quantities.get(key)?.says ?? key, ...given }] : []
+        const quantity = network.quantities.get(key)
+        return rule === undefined && given && quantity ? [{ key, of: quantity.of, says: quantity.says, ...given }] : []
       }),
     program: (question) => {
       const key = keys.get(question)
@@ -122,7 +132,7 @@ export function openNetwork(task: Task): OpenNetwork {
     shift: (question, overrides) => {
       const [key, shifting] = [keys.get(question), shiftingOf(question)]
       const after = shifting && unlessImpossible(() => shifting.shift(overrides))
-      const [answered, shifted] = [shifting?.before.get(key ?? ''), after?.get(key ?? '')]
+      const [answered, shifted] = key === undefined ? [] : [shifting?.before.get(key), after?.get(key)]
       if (!shifting || !after || !answered || !shifted || isSame(answered, shifted)) return []
       return [...after].flatMap(([link, is]): Shifted[] => {
         const was = shifting.before.get(link)

@@ -1,18 +1,20 @@
 import { decimalPlaces, type Exact, formatFigures, formatPlaces, isUnit, raised, symbolOf, type Unit } from '../number/index.ts'
+import type { Path } from '../record/index.ts'
 import { isDifferenceOfReadings, type Values } from './evaluate.ts'
-import { type Body, input, type Key, type Network, type Rule } from './network.ts'
+import { type Body, input, type Network, type Rule } from './network.ts'
+import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
 
 /** A value that a line of working uses, with where it stands in the record when it was read or stated there. */
 export interface Link {
   readonly text: string
   readonly says: string
-  readonly at?: string
+  readonly at?: Path
 }
 
 /** One line of working as it would be written by hand. */
 export interface Step {
-  /** Names the quantity the line is for; the same in every school of working. */
+  /** The stable name of the quantity the line is for; the same in every school of working. */
   readonly line: string
   readonly says: string
   readonly formula: string
@@ -36,7 +38,7 @@ export interface ChainTerm {
   /** The species it is an amount or mass of. */
   readonly of?: string
   readonly says?: string
-  readonly at?: string
+  readonly at?: Path
 }
 
 /** One fraction of a chain; without a bottom it is just a number. */
@@ -45,8 +47,9 @@ export interface ChainFraction {
   readonly bottom?: ChainTerm
 }
 
-/** How a line's numbers are written. */
+/** How a line's numbers are written, and what the line is called. */
 export interface Style {
+  readonly nameOf: (key: Key) => string
   readonly figures: number
   readonly carry: 'unrounded' | 'rounded'
 }
@@ -135,7 +138,7 @@ export class Writer {
       return { text: this.text(one), says: this.network.quantities.get(one)?.says ?? one, ...(at === undefined ? {} : { at }) }
     })
     return {
-      line: key,
+      line: this.style.nameOf(key),
       says: quantity?.says ?? key,
       formula: rule.formula(),
       substituted: this.substitute(rule),

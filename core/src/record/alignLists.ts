@@ -1,3 +1,4 @@
+import { alignByName } from './alignByName.ts'
 import { commonPairs } from './commonPairs.ts'
 import { itemName } from './identity.ts'
 
@@ -29,8 +30,15 @@ function align(base: readonly unknown[], changed: readonly unknown[]): Alignment
   return { at, inserted }
 }
 
-/** Lays two lists that grew from one side by side: matched items in a row, what either side put in in a row of its own. */
+/**
+ * Lays two lists that grew from one side by side: matched items in a row, what either side put in in a row of its own.
+ * Things with names are known by them; the items of other lists by their contents and place.
+ */
 export function alignLists(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[]): readonly Row[] {
+  return alignByName(base, mine, theirs) ?? alignByPlace(base, mine, theirs)
+}
+
+function alignByPlace(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[]): readonly Row[] {
   const [my, their] = [align(base, mine), align(base, theirs)]
   const rows: Row[] = []
   for (let place = 0; place <= base.length; place++) {

@@ -9,15 +9,32 @@ export function itemName(value: unknown): string | undefined {
 const ALPHABET = 'abcdefghijkmnpqrstuvwxyz23456789'
 
 /**
- * A short id that is not taken yet: a word and a number (`t2`).
+ * A short id for a thing that is added: a word and the number after the highest in use (`t2`). Two devices that add the
+ * next run to the same record call it the same, so that it becomes one run, with both readings where they differ.
  *
  * @param taken - ids in use
  */
 export function freshId(word: string, taken: Iterable<string>): string {
-  const used = new Set(taken)
-  let number = 1
-  while (used.has(`${word}${number}`)) number++
-  return `${word}${number}`
+  let highest = 0
+  for (const id of taken) {
+    const number = id.startsWith(word) ? id.slice(word.length) : ''
+    if (/^[1-9]\d{0,8}$/.test(number)) highest = Math.max(highest, Number(number))
+  }
+  return `${word}${highest + 1}`
+}
+
+/** What runs of each kind are called in their ids: as people call them, `run2`. */
+const RUN_WORDS = { rough: 'rough', accurate: 'run', blank: 'blank' } as const
+
+/** The word a run's id begins with; one of no known kind is a run. */
+export const runWord = (kind: unknown): string => RUN_WORDS[kind as keyof typeof RUN_WORDS] ?? 'run'
+
+/** The id of a run that is added. Two devices that add a run of one kind add the same one; of two kinds, two. */
+export function freshRunId(kind: keyof typeof RUN_WORDS, runs: readonly { readonly id: string }[]): string {
+  return freshId(
+    runWord(kind),
+    runs.map(({ id }) => id),
+  )
 }
 
 /** An id for a whole task, from chance that is passed in: 12 characters, none easily mistaken for another. */

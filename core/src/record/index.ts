@@ -20,12 +20,16 @@ export {
   weighingOf,
 } from './find.ts'
 export { findById } from './findById.ts'
-export { freshId, itemName } from './identity.ts'
+export { freshId, freshRunId, itemName } from './identity.ts'
+export { idFault } from './ids.ts'
 export { hasItems, isItemOf, isPart } from './itemSchema.ts'
 export { taskJsonSchema } from './jsonSchema.ts'
+export { type LinePlace, lineName } from './lineName.ts'
 export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'
+export { isWithin, type Path, PathError, path, readPath, slotAt, valueAt, writePath } from './path.ts'
 export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
+export { stepName, stepPath } from './stepName.ts'
 export { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
 export {
   type Concordance,
@@ -34,8 +38,13 @@ export {
   type Material,
   type Part,
   type PartOf,
+  type Point,
   type Quantity,
   type Question,
   type Run,
+  type Sample,
+  type Spot,
+  type Step,
   type Task,
+  type Tube,
 } from './types.ts'

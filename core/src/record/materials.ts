@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
-
-export const IdSchema = z.string().min(1, 'must not be empty').max(60)
+import { IdSchema } from './ids.ts'
 
 const StrengthSchema = z.strictObject({
   value: DecimalSchema,

@@ -1,74 +1,101 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { alignLists } from './alignLists.ts'
-import { type Run, readTask, type Task, taskJsonSchema } from './index.ts'
+import { freshRunId, type Run, readTask, type Task, taskJsonSchema } from './index.ts'
 import { ENTRY_FIELDS, mergeTasks } from './merge.ts'
 import { sameJson } from './sameJson.ts'
 
-function taskWith(...runs: readonly Run[]): Task {
+/** A run without an id gets the one it would get on any device: the next of its kind. */
+function taskWith(...runs: readonly (Omit<Run, 'id'> & { id?: string })[]): Task {
+  const named: Run[] = []
+  for (const run of runs) named.push({ id: freshRunId(run.kind, named), ...run })
   return readTask({
     format: 'hop-lark/task',
-    version: 1,
+    version: 2,
     id: 'x',
     title: 'A task',
     materials: [{ id: 'F1', label: 'F1', form: 'solution' }],
-    parts: [{ id: 't1', kind: 'titration', burette: 'F1', flask: [], reactions: [], runs }],
+    parts: [{ id: 't1', kind: 'titration', burette: 'F1', flask: [], reactions: [], runs: named }],
   })
 }
 
 const runsOf = (task: Task): readonly Run[] => task.parts.flatMap((part) => (part.kind === 'titration' ? part.runs : []))
-const BASE = taskWith({ kind: 'rough', initial: '0.00', final: '23.60' }, { kind: 'accurate', initial: '0.60' })
+const BASE = taskWith({ kind: 'rough', initial: '0.00', final: '21.30' }, { kind: 'accurate', initial: '0.40' })
 
 describe('joining two versions of a task', () => {
   it('takes what only one side changed', () => {
     const mine = taskWith(
-      { kind: 'rough', initial: '0.00', final: '23.60' },
-      { kind: 'accurate', initial: '0.60', final: '23.45' },
+      { kind: 'rough', initial: '0.00', final: '21.30' },
+      { kind: 'accurate', initial: '0.40', final: '21.05' },
     )
     const theirs = { ...BASE, title: 'Renamed' }
     const { task, notes } = mergeTasks(BASE, mine, theirs)
     expect(task.title).toBe('Renamed')
-    expect(runsOf(task)[1]?.final).toBe('23.45')
+    expect(runsOf(task)[1]?.final).toBe('21.05')
     expect(notes).toEqual([])
   })
 
   it('keeps both values of a reading that both sides wrote', () => {
     const mine = taskWith(
-      { kind: 'rough', initial: '0.00', final: '23.60' },
-      { kind: 'accurate', initial: '0.60', final: '23.45' },
+      { kind: 'rough', initial: '0.00', final: '21.30' },
+      { kind: 'accurate', initial: '0.40', final: '21.05' },
     )
     const theirs = taskWith(
-      { kind: 'rough', initial: '0.00', final: '23.60' },
-      { kind: 'accurate', initial: '0.60', final: '23.54' },
+      { kind: 'rough', initial: '0.00', final: '21.30' },
+      { kind: 'accurate', initial: '0.40', final: '21.50' },
     )
-    expect(runsOf(mergeTasks(BASE, mine, theirs).task)[1]?.final).toEqual({ value: '23.45', rival: { value: '23.54' } })
+    expect(runsOf(mergeTasks(BASE, mine, theirs).task)[1]?.final).toEqual({ value: '21.05', rival: { value: '21.50' } })
   })
 
   it('keeps the runs that both sides added', () => {
-    const mine = taskWith(...runsOf(BASE), { kind: 'accurate', initial: '23.45' })
+    const mine = taskWith(...runsOf(BASE), { kind: 'accurate', initial: '21.05' })
     const theirs = taskWith(...runsOf(BASE), { kind: 'blank', initial: '1.00' })
     expect(runsOf(mergeTasks(BASE, mine, theirs).task).map(({ kind, initial }) => `${kind} ${initial}`)).toEqual([
       'rough 0.00',
-      'accurate 0.60',
+      'accurate 0.40',
       'blank 1.00',
-      'accurate 23.45',
+      'accurate 21.05',
     ])
   })
 
+  it('makes one run of the same run added on two devices, with both values where they differ', () => {
+    const [mine, theirs] = ['21.05', '21.15'].map((final) =>
+      taskWith(...runsOf(BASE), { kind: 'accurate', initial: '0.40', final }),
+    )
+    const { task } = mergeTasks(BASE, mine as Task, theirs as Task)
+    expect(runsOf(task).map(({ id }) => id)).toEqual(['rough1', 'run1', 'run2'])
+    expect(runsOf(task)[2]).toMatchObject({ initial: '0.40', final: { value: '21.05', rival: { value: '21.15' } } })
+  })
+
+  it('comes to one order and doubles nothing when things were moved and changed at once', () => {
+    const [rough, first] = runsOf(BASE)
+    if (!rough || !first) throw new Error('no runs')
+    const moved = taskWith(first, rough)
+    const written = taskWith(rough, { ...first, final: '21.05' }, { kind: 'blank', initial: '1.00' })
+    for (const [mine, theirs] of [
+      [moved, written],
+      [written, moved],
+    ] as const) {
+      const merged = runsOf(mergeTasks(BASE, mine, theirs).task)
+      expect(merged.map(({ id }) => id)).toEqual(['run1', 'blank1', 'rough1'])
+      expect(merged[0]?.final).toBe('21.05')
+    }
+  })
+
   it('takes a run out only where the other side left it as it was', () => {
-    const without = taskWith({ kind: 'rough', initial: '0.00', final: '23.60' })
+    const without = taskWith({ kind: 'rough', initial: '0.00', final: '21.30' })
     expect(runsOf(mergeTasks(BASE, without, { ...BASE, title: 'Renamed' }).task)).toHaveLength(1)
     const filled = taskWith(
-      { kind: 'rough', initial: '0.00', final: '23.60' },
-      { kind: 'accurate', initial: '0.60', final: '23.45' },
+      { kind: 'rough', initial: '0.00', final: '21.30' },
+      { kind: 'accurate', initial: '0.40', final: '21.05' },
     )
-    expect(runsOf(mergeTasks(BASE, without, filled).task)[1]?.final).toBe('23.45')
+    expect(runsOf(mergeTasks(BASE, without, filled).task)[1]?.final).toBe('21.05')
   })
 
   it('tells of anything else that both changed', () => {
     const { task, notes } = mergeTasks(BASE, { ...BASE, title: 'Mine' }, { ...BASE, title: 'Theirs' })
     expect(task.title).toBe('Mine')
-    expect(notes).toEqual([{ at: 'title', kept: 'Mine', other: 'Theirs' }])
+    expect(notes).toEqual([{ at: ['title'], kept: 'Mine', other: 'Theirs' }])
   })
 
   it('loses no reading that either side entered, and is a task again', () => {
@@ -76,9 +103,13 @@ describe('joining two versions of a task', () => {
       fc.integer({ min: 0, max: 5000 }).map((value) => (value / 100).toFixed(2)),
       { nil: undefined },
     )
-    const run = fc
-      .record({ initial: reading, final: reading })
-      .map(({ initial, final }): Run => ({ kind: 'accurate', ...(initial ? { initial } : {}), ...(final ? { final } : {}) }))
+    const run = fc.record({ initial: reading, final: reading }).map(
+      ({ initial, final }): Omit<Run, 'id'> => ({
+        kind: 'accurate',
+        ...(initial ? { initial } : {}),
+        ...(final ? { final } : {}),
+      }),
+    )
     const runs = fc.array(run, { maxLength: 5 })
     fc.assert(
       fc.property(runs, runs, runs, (base, mine, theirs) => {

@@ -1,18 +1,18 @@
 import { Exact, isDecimalText } from '../number/index.ts'
 import { alignLists, type Row } from './alignLists.ts'
 import { canonicalEntry, type Entry, type EntryObject, entryText } from './entry.ts'
-import { findPath } from './paths.ts'
+import { type Path, pathOfKeys } from './path.ts'
 import { sameJson } from './sameJson.ts'
 import type { Task } from './types.ts'
 
 /** Something that two people changed differently: `kept` stands in the merged task, `other` does not. */
 export interface MergeNote {
-  readonly at: string
+  readonly at: Path
   readonly kept: unknown
   readonly other: unknown
 }
 
-/** Fields of parts that hold readings; lists of bare readings are `masses` and the pairs in `points`. */
+/** Fields of parts that hold readings. */
 export const ENTRY_FIELDS: ReadonlySet<string> = new Set([
   'container',
   'withSample',
@@ -23,11 +23,11 @@ export const ENTRY_FIELDS: ReadonlySet<string> = new Set([
   'final',
   'front',
   'distance',
-  'masses',
-  'points',
+  'x',
+  'y',
 ])
 
-type Path = readonly PropertyKey[]
+type Keys = readonly PropertyKey[]
 type Json = Record<string, unknown>
 
 const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value)
@@ -36,7 +36,7 @@ function isEntry(value: unknown): value is Entry {
   return (typeof value === 'string' && isDecimalText(value)) || (isObject(value) && typeof value.value === 'string')
 }
 
-function holdsReading(path: Path): boolean {
+function holdsReading(path: Keys): boolean {
   const field = path.findLast((key) => typeof key === 'string')
   return path[0] === 'parts' && ENTRY_FIELDS.has(String(field))
 }
@@ -59,7 +59,7 @@ class Merger {
     this.document = document
   }
 
-  merge(base: unknown, mine: unknown, theirs: unknown, path: Path): unknown {
+  merge(base: unknown, mine: unknown, theirs: unknown, path: Keys): unknown {
     if (sameJson(mine, base) || sameJson(mine, theirs)) return theirs
     if (sameJson(theirs, base)) return mine
     if (holdsReading(path) && isEntry(mine) && isEntry(theirs)) return mergeEntries(mine, theirs)
@@ -67,11 +67,11 @@ class Merger {
     if (Array.isArray(mine) && Array.isArray(theirs)) return this.mergeLists(Array.isArray(base) ? base : [], mine, theirs, path)
     // Taking something out is not a reason to lose what somebody wrote there meanwhile.
     if (mine === undefined) return theirs
-    if (theirs !== undefined) this.notes.push({ at: findPath(this.document, path), kept: mine, other: theirs })
+    if (theirs !== undefined) this.notes.push({ at: pathOfKeys(this.document, path), kept: mine, other: theirs })
     return mine
   }
 
-  private mergeObjects(base: Json, mine: Json, theirs: Json, path: Path): Json {
+  private mergeObjects(base: Json, mine: Json, theirs: Json, path: Keys): Json {
     const merged: Json = {}
     for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
       const value = this.merge(base[key], mine[key], theirs[key], [...path, key])
@@ -80,7 +80,7 @@ class Merger {
     return merged
   }
 
-  private mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[], path: Path): unknown[] {
+  private mergeLists(base: readonly unknown[], mine: readonly unknown[], theirs: readonly unknown[], path: Keys): unknown[] {
     return alignLists(base, mine, theirs).flatMap((row: Row, index) => {
       const value = this.merge(row.base, row.mine, row.theirs, [...path, index])
       return value === undefined ? [] : [value]

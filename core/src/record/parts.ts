@@ -1,9 +1,13 @@
 import { z } from 'zod'
 import { DecimalSchema, EntrySchema, MomentSchema } from './entry.ts'
-import { IdSchema } from './materials.ts'
+import { IdSchema, refuseDoubles } from './ids.ts'
 
 const common = { id: IdSchema, title: z.string().max(200).optional() }
 const text = z.string().max(20_000)
+
+/** A list of things with ids, each once. */
+const listOf = <Item extends z.ZodType<{ readonly id: string }>>(item: Item) =>
+  z.array(item).superRefine((items, context) => refuseDoubles(items, [], context))
 
 const WeighingSchema = z.strictObject({
   ...common,
@@ -47,6 +51,7 @@ const ReactionSchema = z.strictObject({
 })
 
 export const RunSchema = z.strictObject({
+  id: IdSchema,
   kind: z.enum(['rough', 'accurate', 'blank']),
   initial: EntrySchema.optional(),
   final: EntrySchema.optional(),
@@ -65,7 +70,7 @@ const TitrationSchema = z.strictObject({
   indicator: z.string().max(120).optional(),
   inExcess: z.array(z.string().max(120)).optional(),
   ready: z.array(z.string().max(60)).optional().describe('lines of the checklist that are done'),
-  runs: z.array(RunSchema),
+  runs: listOf(RunSchema),
 })
 
 const HeatingSchema = z.strictObject({
@@ -73,7 +78,9 @@ const HeatingSchema = z.strictObject({
   kind: z.literal('heating'),
   of: IdSchema,
   container: EntrySchema.optional(),
-  masses: z.array(EntrySchema),
+  masses: listOf(z.strictObject({ id: IdSchema, mass: EntrySchema.describe('container + solid, g') })).describe(
+    'the first before heating',
+  ),
   lost: z.string().max(120).optional(),
   within: DecimalSchema.optional(),
 })
@@ -85,7 +92,7 @@ const SeriesSchema = z.strictObject({
   kind: z.literal('series'),
   x: AxisSchema,
   y: AxisSchema,
-  points: z.array(z.tuple([EntrySchema, EntrySchema])),
+  points: listOf(z.strictObject({ id: IdSchema, x: EntrySchema, y: EntrySchema })),
   reading: z.enum(['two-lines', 'line', 'curve']).optional(),
   splitAt: z.union([DecimalSchema, z.number().int().nonnegative()]).optional(),
   mixedAt: DecimalSchema.optional().describe('with two lines: x at which things were mixed; both lines are drawn on to it'),
@@ -94,6 +101,7 @@ const SeriesSchema = z.strictObject({
 })
 
 const StepSchema = z.strictObject({
+  id: IdSchema,
   do: z.enum(['look', 'smell', 'dissolve', 'add', 'shake', 'warm', 'heat', 'boil', 'cool', 'stand', 'filter', 'flame', 'gas']),
   reagent: z.string().max(200).optional(),
   amount: z.string().max(60).optional(),
@@ -111,20 +119,41 @@ const TubeSchema = z.strictObject({
   from: IdSchema.optional().describe('the tube whose contents it begins with'),
   take: z.enum(['residue', 'filtrate']).optional().describe('which of them, where that tube was filtered'),
   cm3: DecimalSchema.optional(),
-  steps: z.array(StepSchema),
+  steps: listOf(StepSchema),
 })
+
+/** A tube is named in its whole rack, since one can go on from another sample's; a sample stands there once. */
+function refuseTwins(
+  samples: readonly { readonly material: string; readonly tubes: readonly { readonly id: string }[] }[],
+  context: z.RefinementCtx,
+): void {
+  const seen = new Set<string>()
+  const materials = new Set<string>()
+  samples.forEach(({ material, tubes }, index) => {
+    refuseDoubles(tubes, [index, 'tubes'], context, seen)
+    if (materials.has(material))
+      context.addIssue({
+        code: 'custom',
+        path: [index],
+        message: `'${material}' stands in this rack already; put the tubes there`,
+      })
+    materials.add(material)
+  })
+}
 
 const RackSchema = z.strictObject({
   ...common,
   kind: z.literal('rack'),
   route: z.enum(['spot tests', 'scheme']).optional().describe('how unknowns are looked for; spot tests where nothing is said'),
-  samples: z.array(
-    z.strictObject({
-      material: IdSchema,
-      tubes: z.array(TubeSchema),
-      conclusion: text.optional().describe('what the student concludes, in words'),
-    }),
-  ),
+  samples: z
+    .array(
+      z.strictObject({
+        material: IdSchema,
+        tubes: z.array(TubeSchema),
+        conclusion: text.optional().describe('what the student concludes, in words'),
+      }),
+    )
+    .superRefine(refuseTwins),
   board: z.enum(['open', 'after conclusion']).optional().describe('when the verdict board may be read'),
   allowed: z.array(z.string().max(200)).max(100).optional().describe('reagents the sheet allows for further tests'),
 })
@@ -133,8 +162,9 @@ const ChromatogramSchema = z.strictObject({
   ...common,
   kind: z.literal('chromatogram'),
   front: EntrySchema.optional(),
-  spots: z.array(
+  spots: listOf(
     z.strictObject({
+      id: IdSchema,
       label: z.string().max(120).describe('the sample it came from; spots of one sample run in one lane'),
       distance: EntrySchema,
       known: z.boolean().optional().describe('a reference, named by its label'),

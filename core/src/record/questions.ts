@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
-import { IdSchema } from './materials.ts'
+import { IdSchema, refuseDoubles } from './ids.ts'
 
 const species = z.string().min(1).max(120)
 const place = z.string().min(1).max(160)
@@ -42,7 +42,8 @@ export const QuestionSchema = z.strictObject({
   unit: z.string().max(40).optional(),
   figures: z.number().int().min(1).max(8).optional(),
   own: z
-    .array(z.strictObject({ id: z.string().max(200), value: z.string().max(60) }))
+    .array(z.strictObject({ id: z.string().min(1).max(200), value: z.string().max(60) }))
+    .superRefine((lines, context) => refuseDoubles(lines, [], context))
     .optional()
-    .describe('what the student worked out for lines of the working: id names the line, value is as typed'),
+    .describe('what the student worked out for lines of the working: id says what the line is of, value is as typed'),
 })

@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import { sayFault } from './fault.ts'
-import { findPath } from './paths.ts'
+import { migrateTask } from './migrate/index.ts'
+import { pathOfKeys, writePath } from './path.ts'
 import { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
 import type { Task } from './types.ts'
 
@@ -31,7 +32,7 @@ function refuse(at: string, says: string): never {
 function wordIssue(issue: z.core.$ZodIssue, document: unknown): readonly FileFault[] {
   if (issue.code === 'unrecognized_keys') {
     return issue.keys.map((key) => ({
-      at: findPath(document, [...issue.path, key]),
+      at: writePath(pathOfKeys(document, [...issue.path, key])),
       says: 'is not a field of a task file. Check its spelling, or take it out.',
     }))
   }
@@ -40,10 +41,10 @@ function wordIssue(issue: z.core.$ZodIssue, document: unknown): readonly FileFau
     const [nearest] = deeper.toSorted((a, b) => a.length - b.length)
     if (nearest) return nearest.flatMap((inner) => wordIssue({ ...inner, path: [...issue.path, ...inner.path] }, document))
   }
-  return [{ at: findPath(document, issue.path), says: sayFault(issue, valueAt(document, issue.path)) }]
+  return [{ at: writePath(pathOfKeys(document, issue.path)), says: sayFault(issue, valueOfKeys(document, issue.path)) }]
 }
 
-function valueAt(document: unknown, path: readonly PropertyKey[]): unknown {
+function valueOfKeys(document: unknown, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>(
     (value, key) => (value === null ? undefined : (value as Record<PropertyKey, unknown>)?.[key]),
     document,
@@ -51,7 +52,8 @@ function valueAt(document: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 /**
- * Checks that a document is a task file and returns it with defaults filled in.
+ * Checks that a document is a task file, of today's version or an older one, and returns it as one of today with defaults
+ * filled in.
  *
  * @throws TaskFileError with the path of every fault: another format, a newer version, an unknown key, a reading
  * that is not a number
@@ -62,9 +64,10 @@ export function readTask(document: unknown): Task {
   if (typeof document.version === 'number' && document.version > TASK_VERSION) {
     refuse('version', `is ${document.version}, newer than this Hop Lark reads (${TASK_VERSION}). Update Hop Lark to open it.`)
   }
-  const parsed = TaskSchema.safeParse(document)
+  const today = migrateTask(document)
+  const parsed = TaskSchema.safeParse(today)
   if (parsed.success) return parsed.data
-  throw new TaskFileError(parsed.error.issues.flatMap((issue) => wordIssue(issue, document)))
+  throw new TaskFileError(parsed.error.issues.flatMap((issue) => wordIssue(issue, today)))
 }
 
 /** Reads a task from the text of a file; text that is no JSON is refused with the place where it breaks. */

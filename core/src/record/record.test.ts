@@ -48,7 +48,7 @@ describe('reading a task file', () => {
 
   it.each([
     ['another format', { ...MINIMAL, format: 'other' }, /^format: must be 'hop-lark\/task'/],
-    ['a newer version', { ...MINIMAL, version: 2 }, /^version: is 2, newer than this/],
+    ['a newer version', { ...MINIMAL, version: 3 }, /^version: is 3, newer than this/],
     ['an unknown key', { ...MINIMAL, colour: 'red' }, /^colour: is not a field of a task file/],
     [
       'an unknown key deep inside',
@@ -57,7 +57,7 @@ describe('reading a task file', () => {
     ],
     [
       'a reading that is a number',
-      { ...MINIMAL, parts: [{ id: 'w1', kind: 'weighing', of: 'F1', mass: 5.03 }] },
+      { ...MINIMAL, parts: [{ id: 'w1', kind: 'weighing', of: 'F1', mass: 4.74 }] },
       /^parts\.w1\.mass: must be a number as written, in quotes/,
     ],
     [
@@ -71,11 +71,11 @@ describe('reading a task file', () => {
             burette: 'F2',
             flask: [],
             reactions: [],
-            runs: [{ kind: 'accurate', final: '24.50 cm3' }],
+            runs: [{ kind: 'accurate', final: '22.50 cm3' }],
           },
         ],
       },
-      /^parts\.t1\.runs\.0\.final/,
+      /^parts\.t1\.runs\.run1\.final/,
     ],
     [
       'a strength without unit',
@@ -124,7 +124,7 @@ describe('reading a task file', () => {
           kind: 'heating',
           of: 'F1',
           container: '20.10',
-          masses: ['25.10', { value: '24.00', was: [{ value: '24.01', why: 'misread' }] }],
+          masses: ['25.10', { value: '21.70', was: [{ value: '21.08', why: 'misread' }] }],
           lost: 'H2O',
           within: '0.01',
         },
@@ -179,29 +179,29 @@ describe('a correction', () => {
   const then = '2026-05-12T10:04:31.000Z'
 
   it('strikes the old value through and keeps it, with its time and reason', () => {
-    expect(correctEntry({ value: '24.01', at: first }, '24.10', then, 'misread')).toEqual({
-      value: '24.10',
+    expect(correctEntry({ value: '21.08', at: first }, '21.80', then, 'misread')).toEqual({
+      value: '21.80',
       at: then,
-      was: [{ value: '24.01', at: first, why: 'misread' }],
+      was: [{ value: '21.08', at: first, why: 'misread' }],
     })
-    expect(correctEntry('24.01', '24.10', then)).toEqual({ value: '24.10', at: then, was: [{ value: '24.01' }] })
+    expect(correctEntry('21.08', '21.80', then)).toEqual({ value: '21.80', at: then, was: [{ value: '21.08' }] })
   })
 
   it('only rewrites the same number written otherwise', () => {
-    expect(correctEntry({ value: '24.5', at: first }, '24.50', then)).toEqual({ value: '24.50', at: first })
+    expect(correctEntry({ value: '22.5', at: first }, '22.50', then)).toEqual({ value: '22.50', at: first })
   })
 
   it('settles two values entered at once by striking one', () => {
-    const entry = { value: '24.10', at: first, rival: { value: '24.01', at: then } }
-    expect(settleRival(entry, '24.01', then)).toEqual({
-      value: '24.01',
+    const entry = { value: '21.80', at: first, rival: { value: '21.08', at: then } }
+    expect(settleRival(entry, '21.08', then)).toEqual({
+      value: '21.08',
       at: then,
-      was: [{ value: '24.10', at: first, why: 'entered in two places' }],
+      was: [{ value: '21.80', at: first, why: 'entered in two places' }],
     })
-    expect(settleRival(entry, '24.10', then)).toEqual({
-      value: '24.10',
+    expect(settleRival(entry, '21.80', then)).toEqual({
+      value: '21.80',
       at: then,
-      was: [{ value: '24.01', at: then, why: 'entered in two places' }],
+      was: [{ value: '21.08', at: then, why: 'entered in two places' }],
     })
   })
 })
@@ -213,6 +213,6 @@ describe('a new task', () => {
   })
 
   it('gets ids that are not taken', () => {
-    expect(freshId('t', ['t1', 't3'])).toBe('t2')
+    expect(freshId('t', ['t1', 't3'])).toBe('t4')
   })
 })

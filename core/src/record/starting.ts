@@ -34,11 +34,14 @@ const titration = (
   reactions: Titration['reactions'] = [],
 ): Titration => ({ id: 't1', kind: 'titration', burette, flask, reactions, runs })
 
-const ROUGH_FIRST: Titration['runs'] = [{ kind: 'rough' }, { kind: 'accurate' }]
+const ROUGH_FIRST: Titration['runs'] = [
+  { id: 'rough1', kind: 'rough' },
+  { id: 'run1', kind: 'accurate' },
+]
 /** Each flask holds a weighed portion of its own. */
 const TWO_WEIGHED: Titration['runs'] = [
-  { kind: 'accurate', weighing: 'w1' },
-  { kind: 'accurate', weighing: 'w2' },
+  { id: 'run1', kind: 'accurate', weighing: 'w1' },
+  { id: 'run2', kind: 'accurate', weighing: 'w2' },
 ]
 const TWO_WEIGHINGS: Task['parts'] = [
   { id: 'w1', kind: 'weighing', of: 'S' },

@@ -1,29 +1,27 @@
 import { z } from 'zod'
 import { ConventionsSchema } from './conventions.ts'
 import { MomentSchema } from './entry.ts'
-import { IdSchema, MaterialSchema } from './materials.ts'
+import { IdSchema, refuseDoubles } from './ids.ts'
+import { MaterialSchema } from './materials.ts'
 import { PartSchema } from './parts.ts'
 import { QuestionSchema } from './questions.ts'
 
 export const TASK_FORMAT = 'hop-lark/task'
-export const TASK_VERSION = 1
+export const TASK_VERSION = 2
 
-interface Identified {
-  readonly id: string
-}
-
-/** Ids name things in paths and links, so each list has every id once. */
-function refuseDoubles(list: readonly Identified[], where: string, context: z.RefinementCtx): void {
-  const seen = new Set<string>()
-  list.forEach(({ id }, index) => {
-    if (seen.has(id)) {
+/** A question says only `in`: a weighing or heating and a material cannot share a name. */
+function refuseSharedNames(
+  { parts, materials }: { parts: readonly z.infer<typeof PartSchema>[]; materials: readonly { id: string }[] },
+  context: z.RefinementCtx,
+): void {
+  const taken = new Set(materials.map(({ id }) => id))
+  parts.forEach(({ id, kind }, index) => {
+    if ((kind === 'weighing' || kind === 'heating') && taken.has(id))
       context.addIssue({
         code: 'custom',
-        path: [where, index, 'id'],
-        message: `'${id}' is the id of another one too; give each its own`,
+        path: ['parts', index, 'id'],
+        message: `'${id}' is the id of a material, too; a question could not tell them apart`,
       })
-    }
-    seen.add(id)
   })
 }
 
@@ -43,7 +41,8 @@ export const TaskSchema = z
     questions: z.array(QuestionSchema).default([]),
   })
   .superRefine((task, context) => {
-    refuseDoubles(task.materials, 'materials', context)
-    refuseDoubles(task.parts, 'parts', context)
-    refuseDoubles(task.questions, 'questions', context)
+    refuseDoubles(task.materials, ['materials'], context)
+    refuseDoubles(task.parts, ['parts'], context)
+    refuseDoubles(task.questions, ['questions'], context)
+    refuseSharedNames(task, context)
   })

@@ -12,6 +12,11 @@ export type Material = z.infer<typeof MaterialSchema>
 export type Part = z.infer<typeof PartSchema>
 export type PartOf<Kind extends Part['kind']> = Extract<Part, { kind: Kind }>
 export type Run = z.infer<typeof RunSchema>
+export type Point = PartOf<'series'>['points'][number]
+export type Spot = PartOf<'chromatogram'>['spots'][number]
+export type Sample = PartOf<'rack'>['samples'][number]
+export type Tube = Sample['tubes'][number]
+export type Step = Tube['steps'][number]
 export type Question = z.infer<typeof QuestionSchema>
 export type Quantity = Question['find']['quantity']
 

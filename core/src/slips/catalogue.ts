@@ -1,7 +1,7 @@
 import type { Exact } from '../number/index.ts'
 
 /** Which readings a slip moves. A slip that changes what is in a flask moves the titre that is then run in. */
-type Moves = 'withSample' | 'withResidue' | 'titre' | 'flaskVolume' | 'after' | 'series' | 'nothing'
+type Moves = 'with sample' | 'with residue' | 'titre' | 'flaskVolume' | 'after heating' | 'series' | 'nothing'
 
 /** What a slip needs to know of where it happens. */
 export interface Setting {
@@ -49,7 +49,7 @@ export const SLIPS: readonly Slip[] = [
   {
     id: 'lid-second',
     says: 'the lid was left off at the second weighing',
-    moves: 'withResidue',
+    moves: 'with residue',
     size: { usual: '2.10', unit: 'g' },
     apply: (mass, { size }) => mass.sub(size),
     because: 'The second mass lacks the lid, so more seems to have been tipped out.',
@@ -57,7 +57,7 @@ export const SLIPS: readonly Slip[] = [
   {
     id: 'lid-first',
     says: 'the lid was left off at the first weighing',
-    moves: 'withSample',
+    moves: 'with sample',
     size: { usual: '2.10', unit: 'g' },
     apply: (mass, { size }) => mass.sub(size),
     because: 'The first mass lacks the lid, so less seems to have been tipped out.',
@@ -65,7 +65,7 @@ export const SLIPS: readonly Slip[] = [
   {
     id: 'residue',
     says: 'what stayed in the container was not weighed back',
-    moves: 'withResidue',
+    moves: 'with residue',
     size: { usual: '0.05', unit: 'g' },
     apply: (mass, { size }) => mass.sub(size),
     because: 'The residue counts as taken although it never reached the beaker.',
@@ -271,7 +271,7 @@ export const SLIPS: readonly Slip[] = [
   {
     id: 'not-constant',
     says: 'heating was stopped before constant mass',
-    moves: 'after',
+    moves: 'after heating',
     size: { usual: '0.05', unit: 'g' },
     apply: (mass, { size }) => mass.add(size),
     because: 'Some of what heat drives off was still there at the last weighing.',

@@ -1,5 +1,5 @@
 import { Exact } from '../number/index.ts'
-import { type OpenNetwork, type Overrides, openNetwork, type Shifted } from '../reckon/index.ts'
+import { type Key, type OpenNetwork, type Overrides, openNetwork, type Shifted } from '../reckon/index.ts'
 import type { Task } from '../record/index.ts'
 import { findSlips, type PossibleSlip, titreKeysOf } from './findSlips.ts'
 
@@ -29,7 +29,7 @@ export interface SlipEffect {
 const GRADIENT_KEY = /^m\d@series:/
 
 export function overridesOf({ slip, keys, setting }: PossibleSlip, network: OpenNetwork, size: string | undefined): Overrides {
-  const moved = keys.flatMap((key): [string, Exact][] => {
+  const moved = keys.flatMap((key): [Key, Exact][] => {
     const reading = network.given(key)
     return reading && slip.apply
       ? [[key, slip.apply(reading, { ...setting, gradient: GRADIENT_KEY.test(key), size: new Exact(size ?? 0) })]]

@@ -1,5 +1,15 @@
 import { Exact } from '../number/index.ts'
-import type { OpenNetwork } from '../reckon/index.ts'
+import {
+  heated,
+  inMaterial,
+  inTitration,
+  type Key,
+  keyOf,
+  type OpenNetwork,
+  onSeries,
+  type QuantityOf,
+  weighed,
+} from '../reckon/index.ts'
 import { entryText, makerOf, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { assessTitration, massesFrom, titreOf } from '../titration/index.ts'
 import { type Setting, SLIPS, type Slip } from './catalogue.ts'
@@ -11,23 +21,26 @@ export interface PossibleSlip {
   /** Where: a stage's title, where the task has several it could happen at. */
   readonly where: string
   /** Keys of the readings it moves; none for a slip without effect. */
-  readonly keys: readonly string[]
+  readonly keys: readonly Key[]
   readonly setting: Omit<Setting, 'size'>
 }
 
 type Titration = PartOf<'titration'>
 
 /** The volumetric flask a titrated portion came from, if it was made up from a weighed solid or a measured portion. */
-export function flaskBehind(
-  task: Task,
-  part: Titration,
-): { aliquot?: Exact; flask?: Exact; pipette: boolean; flaskKey?: string } {
+export function flaskBehind(task: Task, part: Titration): { aliquot?: Exact; flask?: Exact; pipette: boolean; flaskKey?: Key } {
   for (const content of part.flask) {
     if (!('material' in content)) continue
     const made = makerOf(task, content.material)
     const aliquot = content.volume === undefined ? {} : { aliquot: new Exact(entryText(content.volume)) }
     const pipette = content.by === 'pipette' || content.by === undefined
-    if (made?.flask !== undefined) return { ...aliquot, flask: new Exact(made.flask), pipette, flaskKey: `V@m:${made.gives}` }
+    if (made?.flask !== undefined)
+      return {
+        ...aliquot,
+        flask: new Exact(made.flask),
+        pipette,
+        flaskKey: keyOf({ what: 'volume', place: inMaterial(made.gives) }),
+      }
     if (content.by === 'pipette') return { ...aliquot, pipette }
   }
   return { pipette: false }
@@ -38,10 +51,11 @@ function meets(slip: Slip, has: Readonly<Record<string, unknown>>): boolean {
 }
 
 /** Keys of the titres of a part that are known: of the titration as a whole, or of each of its runs. */
-export function titreKeysOf(part: Task['parts'][number], network: OpenNetwork): readonly string[] {
+export function titreKeysOf(part: Task['parts'][number], network: OpenNetwork): readonly Key[] {
   if (part.kind !== 'titration') return []
-  const places = [`t:${part.id}/titre`, ...part.runs.map((_, run) => `t:${part.id}#${run}/titre`)]
-  return places.flatMap((place) => network.givensAt(place)).filter((key) => key.startsWith('V@'))
+  const flasks = [{ part }, ...part.runs.map((_, run) => ({ part, run }))]
+  const givens = flasks.flatMap((flask) => network.givensAt(inTitration(flask, 'titre')))
+  return givens.flatMap(({ key, of }) => (of.what === 'volume' ? [key] : []))
 }
 
 function titrationSlips(task: Task, part: Titration, network: OpenNetwork): readonly PossibleSlip[] {
@@ -67,19 +81,27 @@ function titrationSlips(task: Task, part: Titration, network: OpenNetwork): read
 }
 
 function readingSlips(task: Task, part: PartOf<'weighing'> | PartOf<'heating'>, network: OpenNetwork): readonly PossibleSlip[] {
-  const place = part.kind === 'weighing' ? `w:${part.id}` : `h:${part.id}`
+  const readings = network.givensAt(part.kind === 'weighing' ? weighed(part.id) : heated(part.id))
   return SLIPS.flatMap((slip): PossibleSlip[] => {
-    const key = `${slip.moves}@${place}`
-    return network.given(key) ? [{ slip, where: partTitle(task, part), keys: [key], setting: {} }] : []
+    const moved = readings.find(({ of }) => of.what === slip.moves)
+    return moved ? [{ slip, where: partTitle(task, part), keys: [moved.key], setting: {} }] : []
   })
 }
 
+/** What tells the temperature a run began with, as it is read off its lines. */
+const STARTS: readonly Pick<QuantityOf, 'what' | 'detail'>[] = [
+  { what: 'intercept', detail: '1' },
+  { what: 'y read off', detail: 'before' },
+  { what: 'y read off', detail: 'start' },
+]
+
 /** Slips of a thermometric run: they move every number read off its lines. */
 function seriesSlips(task: Task, part: PartOf<'series'>, network: OpenNetwork): readonly PossibleSlip[] {
-  const keys = network.givensAt(`series:${part.id}`).filter((key) => !key.startsWith('x'))
-  if (keys.length === 0 || !part.y.unit.includes('°')) return []
-  const first = ['b1', 'ybefore', 'ystart'].find((name) => keys.includes(`${name}@series:${part.id}`))
-  const start = first === undefined ? undefined : network.given(`${first}@series:${part.id}`)
+  const readOff = network.givensAt(onSeries(part.id)).filter(({ of }) => of.what !== 'x read off')
+  if (readOff.length === 0 || !part.y.unit.includes('°')) return []
+  const keys = readOff.map(({ key }) => key)
+  const first = readOff.find(({ of }) => STARTS.some(({ what, detail }) => of.what === what && of.detail === detail))
+  const start = first && network.given(first.key)
   return SLIPS.filter(({ moves }) => moves === 'series').map((slip) => ({
     slip,
     where: partTitle(task, part),

@@ -12,7 +12,7 @@ const SODA = demo('water-in-washing-soda')
 const VINEGAR = demo('acid-in-orchard-vinegar')
 
 /** % of iron by hand: c V / 1000 × 5 × 250/25 × 55.8 / m × 100. */
-const percentByHand = ({ V = 22.875, m = 32.17 - 27.14, factor = 10 }) => ((0.01 * V) / 1000) * 5 * factor * (55.8 / m) * 100
+const percentByHand = ({ V = 20.675, m = 31.46 - 26.72, factor = 10 }) => ((0.01 * V) / 1000) * 5 * factor * (55.8 / m) * 100
 
 const effectIn = (task: Task, question: string, slip: string, sizes = {}) =>
   effectsOf(task, question, sizes).find(({ id }) => id.startsWith(`${slip}@`))
@@ -24,29 +24,29 @@ const afterIn = (slip: string) => {
 describe('a slip in the lawn sand, against the sum done by hand', () => {
   // Each row derives the slipped answer anew from the readings; nothing of the network is used.
   it.each([
-    ['lid-second', percentByHand({ m: 32.17 - (27.14 - 2.1) })],
-    ['lid-first', percentByHand({ m: 32.17 - 2.1 - 27.14 })],
-    ['residue', percentByHand({ m: 32.17 - (27.14 - 0.05) })],
-    ['damp', percentByHand({ V: 22.875 * 0.98 })],
-    ['spilled', percentByHand({ V: 22.875 * 0.98 })],
-    ['not-rinsed', percentByHand({ V: 22.875 * 0.99 })],
-    ['overfilled', percentByHand({ V: (22.875 * 250) / 251 })],
-    ['underfilled', percentByHand({ V: (22.875 * 250) / 249 })],
+    ['lid-second', percentByHand({ m: 31.46 - (26.72 - 2.1) })],
+    ['lid-first', percentByHand({ m: 31.46 - 2.1 - 26.72 })],
+    ['residue', percentByHand({ m: 31.46 - (26.72 - 0.05) })],
+    ['damp', percentByHand({ V: 20.675 * 0.98 })],
+    ['spilled', percentByHand({ V: 20.675 * 0.98 })],
+    ['not-rinsed', percentByHand({ V: 20.675 * 0.99 })],
+    ['overfilled', percentByHand({ V: (20.675 * 250) / 251 })],
+    ['underfilled', percentByHand({ V: (20.675 * 250) / 249 })],
     ['aliquot-factor', percentByHand({ factor: 1 })],
-    ['burette-water', percentByHand({ V: 22.875 / 0.99 })],
-    ['bubble', percentByHand({ V: 23.075 })],
-    ['funnel', percentByHand({ V: 22.775 })],
-    ['overshot', percentByHand({ V: 23.175 })],
-    ['meniscus-final', percentByHand({ V: 22.775 })],
-    ['parallax', percentByHand({ V: 22.775 })],
-    ['rough-in-mean', percentByHand({ V: (22.85 + 22.9 + 23.6) / 3 })],
-    ['pipette-water', percentByHand({ V: 22.875 * 0.99 })],
-    ['blown-out', percentByHand({ V: (22.875 * 25.03) / 25 })],
-    ['flask-rinsed-sample', percentByHand({ V: (22.875 * 25.5) / 25 })],
-    ['oxidised', percentByHand({ V: 22.875 * 0.98 })],
+    ['burette-water', percentByHand({ V: 20.675 / 0.99 })],
+    ['bubble', percentByHand({ V: 20.875 })],
+    ['funnel', percentByHand({ V: 20.575 })],
+    ['overshot', percentByHand({ V: 20.975 })],
+    ['meniscus-final', percentByHand({ V: 20.575 })],
+    ['parallax', percentByHand({ V: 20.575 })],
+    ['rough-in-mean', percentByHand({ V: (20.65 + 20.7 + 21.3) / 3 })],
+    ['pipette-water', percentByHand({ V: 20.675 * 0.99 })],
+    ['blown-out', percentByHand({ V: (20.675 * 25.03) / 25 })],
+    ['flask-rinsed-sample', percentByHand({ V: (20.675 * 25.5) / 25 })],
+    ['oxidised', percentByHand({ V: 20.675 * 0.98 })],
     // 5 % of the iron meets manganate(VII) that takes up 3 electrons instead of 5: that part needs 5/3 as much.
-    ['little-acid', percentByHand({ V: 22.875 * (0.95 + 0.05 * (5 / 3)) })],
-    ['chloride-acid', percentByHand({ V: 23.275 })],
+    ['little-acid', percentByHand({ V: 20.675 * (0.95 + 0.05 * (5 / 3)) })],
+    ['chloride-acid', percentByHand({ V: 21.075 })],
   ])('%s', (slip, expected) => {
     expect(afterIn(slip)).toBeCloseTo(expected, 9)
     const effect = effectIn(LAWN, 'q2', slip)?.effect
@@ -79,7 +79,7 @@ describe('a slip in the lawn sand, against the sum done by hand', () => {
       const effect = effectIn(LAWN, 'q2', 'bubble', { 'bubble@Titrate': size })?.effect
       return effect?.kind === 'moved' ? effect.after : Number.NaN
     }
-    expect(after('0.50')).toBeCloseTo(percentByHand({ V: 23.375 }), 9)
+    expect(after('0.50')).toBeCloseTo(percentByHand({ V: 21.175 }), 9)
     expect(effectIn(LAWN, 'q2', 'bubble', { 'bubble@Titrate': '0' })?.effect).toEqual({ kind: 'none' })
     expect(after('0.40')).toBeGreaterThan(after('0.20'))
   })
@@ -126,11 +126,11 @@ it('every slip of the list has its own name, a reason, and moves something or no
 
 describe('slips of mixing, of subtracting, and of heat', () => {
   it('an unmixed flask gives a weak portion: 3 % less titre, 3 % less iron', () => {
-    expect(afterIn('not-mixed')).toBeCloseTo(percentByHand({ V: 22.875 * 0.97 }), 9)
+    expect(afterIn('not-mixed')).toBeCloseTo(percentByHand({ V: 20.675 * 0.97 }), 9)
   })
 
   it('one of two titres swapped leaves nothing of their mean', () => {
-    // (22.85 − 22.90)/2 as the mean would be −0.025; two equal titres would give nought, which is what is pushed through.
+    // (20.65 − 20.70)/2 as the mean would be −0.025; two equal titres would give nought, which is what is pushed through.
     expect(afterIn('swapped')).toBe(0)
   })
 
@@ -155,21 +155,21 @@ describe('asked the other way round', () => {
   it('finds the size a slip must have had, by hand: 1.02 times too high', () => {
     const sizes = sizesThatExplain(LAWN, 'q2', 1.02)
     const of = (slip: string) => [...sizes].find(([id]) => id.startsWith(`${slip}@`))?.[1]
-    // Titre: 2 % of 22.875 cm³ = 0.4575. Mass: 5.03 g less 5.03/1.02 g = 0.0986 g on the first weighing.
-    expect(of('bubble')).toBe('0.46')
-    expect(of('overshot')).toBe('0.46')
-    expect(of('lid-first')).toBe('0.099')
+    // Titre: 2 % of 20.675 cm³ = 0.4135. Mass: 4.74 g less 4.74/1.02 g = 0.0929 g on the first weighing.
+    expect(of('bubble')).toBe('0.41')
+    expect(of('overshot')).toBe('0.41')
+    expect(of('lid-first')).toBe('0.093')
     // A damp sample pushes the other way, so no size of it explains this.
     expect(of('damp')).toBeUndefined()
   })
 
-  it('says what could lie behind one titre that stands apart, with the size: 23.35 beside 22.875', () => {
+  it('says what could lie behind one titre that stands apart, with the size: 21.15 beside 20.675', () => {
     const part = LAWN.parts.find(({ kind }) => kind === 'titration')
     if (part?.kind !== 'titration') throw new Error('no titration')
     const found = new Map(explainTitre(LAWN, part, 2).map(({ slip, size }) => [slip.id, size]))
-    // 0.475 cm³ too much; or 0.475/22.875 of 25.0 cm³ more in the flask.
+    // 0.475 cm³ too much; or 0.475/20.675 of 25.0 cm³ more in the flask.
     expect(found.get('overshot')).toBe('0.48')
-    expect(found.get('flask-rinsed-sample')).toBe('0.52')
+    expect(found.get('flask-rinsed-sample')).toBe('0.57')
     expect(found.has('funnel')).toBe(false)
     // What spoils every run alike sets no two apart.
     expect(found.has('damp')).toBe(false)

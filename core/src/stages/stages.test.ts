@@ -13,10 +13,10 @@ describe('the stages of a task', () => {
   it('say how far each is and its most important number', () => {
     expect(shown(demo('iron-in-lawn-sand'))).toEqual([
       'Brief | done | 4 materials',
-      'Weigh F1 | done | 5.03 g',
+      'Weigh F1 | done | 4.74 g',
       'Make up F4 | done | 250.0 cm³',
-      'Titrate | done | 22.88 cm³',
-      'Work out | done | 12.7 %',
+      'Titrate | done | 20.68 cm³',
+      'Work out | done | 12.2 %',
     ])
   })
 
@@ -68,7 +68,7 @@ it('sums a task up for the shelf', () => {
   const { stages, answers } = summariseTask(demo('iron-in-lawn-sand'))
   expect(stages).toHaveLength(5)
   expect(answers).toEqual([
-    { says: 'Amount of iron(II) in the 250 cm³ flask', value: '0.0114', unit: 'mol' },
-    { says: 'Percentage by mass of iron in F1', value: '12.7', unit: '%' },
+    { says: 'Amount of iron(II) in the 250 cm³ flask', value: '0.0103', unit: 'mol' },
+    { says: 'Percentage by mass of iron in F1', value: '12.2', unit: '%' },
   ])
 })

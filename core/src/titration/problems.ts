@@ -1,6 +1,6 @@
 import { decimalPlaces, Exact, fitToStep, isOnStep, stepPlaces, symbolOf } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
-import { type Conventions, type Entry, entryText, type PartOf, type Run } from '../record/index.ts'
+import { type Conventions, type Entry, entryText, isWithin, type PartOf, type Path, path, type Run } from '../record/index.ts'
 import { type AssessedRun, type Assessment, assessTitration } from './assess.ts'
 import { rememberPerPart } from './perPart.ts'
 import { runName } from './runName.ts'
@@ -11,7 +11,7 @@ import { titreOf } from './titre.ts'
 const PLAINLY_REFILLED = '5'
 
 interface Place {
-  readonly at: string
+  readonly at: Path
   readonly called: string
 }
 
@@ -45,7 +45,7 @@ function checkReading(entry: Entry, place: Place, conventions: Conventions): rea
   const onStep = isOnStep(text, step)
   if (onStep && decimalPlaces(text) === stepPlaces(step)) return []
   const fitted = fitToStep(text, step)
-  const offer = { label: `Write ${fitted}`, set: { [place.at]: fitted } }
+  const offer = { label: `Write ${fitted}`, set: [{ at: place.at, text: fitted }] }
   if (!onStep) {
     return [
       {
@@ -72,7 +72,7 @@ function checkReading(entry: Entry, place: Place, conventions: Conventions): rea
 
 /** What is wrong with a run by itself, with the circumstances in which it was found. */
 interface CheckedRun {
-  readonly path: string
+  readonly at: Path
   readonly name: string
   readonly conventions: Conventions
   readonly problems: readonly Problem[]
@@ -83,27 +83,27 @@ const checkedRuns = new WeakMap<Run, CheckedRun>()
 /** Runs are never changed in place, so at a keystroke all but one are as they were. */
 function checkRun(part: PartOf<'titration'>, index: number, conventions: Conventions): readonly Problem[] {
   const run = part.runs[index] as Run
-  const path = `parts.${part.id}.runs.${index}`
+  const at = path('parts', part.id, 'runs', run.id)
   const name = runName(part.runs, index)
   const known = checkedRuns.get(run)
-  if (known?.path === path && known.name === name && known.conventions === conventions) return known.problems
-  const problems = problemsOf(run, { path, name, conventions })
-  checkedRuns.set(run, { path, name, conventions, problems })
+  if (known && isWithin(known.at, at) && known.name === name && known.conventions === conventions) return known.problems
+  const problems = problemsOf(run, { at, name, conventions })
+  checkedRuns.set(run, { at, name, conventions, problems })
   return problems
 }
 
-function problemsOf(run: Run, { path, name, conventions }: Omit<CheckedRun, 'problems'>): readonly Problem[] {
+function problemsOf(run: Run, { at, name, conventions }: Omit<CheckedRun, 'problems'>): readonly Problem[] {
   const problems: Problem[] = []
   for (const field of ['initial', 'final'] as const) {
     const entry = run[field]
     if (entry !== undefined)
-      problems.push(...checkReading(entry, { at: `${path}.${field}`, called: `${name}: ${field} reading` }, conventions))
+      problems.push(...checkReading(entry, { at: [...at, field], called: `${name}: ${field} reading` }, conventions))
   }
   if (run.final !== undefined && run.initial === undefined) {
     problems.push({
       level: 'query',
       code: 'run.initialMissing',
-      at: `${path}.initial`,
+      at: [...at, 'initial'],
       says: `${name} has a final reading but no initial one.`,
       mend: 'Enter where the burette stood at the start.',
     })
@@ -114,16 +114,22 @@ function problemsOf(run: Run, { path, name, conventions }: Omit<CheckedRun, 'pro
     problems.push({
       level: 'error',
       code: 'run.finalAboveInitial',
-      at: `${path}.final`,
+      at: [...at, 'final'],
       says: `${name}: final reading ${final} is above the initial ${initial}: burettes count downwards.`,
       mend: 'Swapped? Exchange the two, or strike the one that was misread.',
-      offer: { label: 'Swap them', set: { [`${path}.initial`]: final, [`${path}.final`]: initial } },
+      offer: {
+        label: 'Swap them',
+        set: [
+          { at: [...at, 'initial'], text: final },
+          { at: [...at, 'final'], text: initial },
+        ],
+      },
     })
   } else if (new Exact(final).eq(initial)) {
     problems.push({
       level: 'query',
       code: 'run.nothingDelivered',
-      at: `${path}.final`,
+      at: [...at, 'final'],
       says: `${name}: initial and final reading are the same.`,
       mend: 'Nothing was run in, or one of them was copied.',
     })
@@ -147,7 +153,7 @@ function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): re
       {
         level: 'query',
         code: 'run.notCarriedOn',
-        at: `parts.${part.id}.runs.${index}.initial`,
+        at: path('parts', part.id, 'runs', run.id, 'initial'),
         says: `${name} starts at ${initial}, but the burette last stood at ${last}.`,
         mend: `Was it refilled? Note the refill; otherwise the start is ${last}. (${symbolOf(conventions.volumeUnit)})`,
       },
@@ -176,7 +182,7 @@ function checkProportion(part: PartOf<'titration'>, assessment: Assessment): rea
       {
         level: 'query',
         code: 'run.outOfProportion',
-        at: `parts.${part.id}.runs.${one.index}.final`,
+        at: path('parts', part.id, 'runs', one.run.id, 'final'),
         says: `${runName(part.runs, one.index)}: titre ${titre} is ${ratio.lt(1) ? 'less than half' : 'more than twice'} the others.`,
         mend: 'Misread by 10, a portion left out, or another solution? Look at both readings again.',
       },
@@ -194,7 +200,7 @@ function checkRough(part: PartOf<'titration'>, assessment: Assessment, unit: str
       {
         level: 'query',
         code: 'run.roughDidNotOvershoot',
-        at: `parts.${part.id}.runs.${index}.final`,
+        at: path('parts', part.id, 'runs', run.id, 'final'),
         says: `The ${runName(part.runs, index)} titre ${titre.text} ${unit} is below every accurate one: a rough run usually overshoots.`,
         mend: 'Was the end-point really reached? The mean does not use it either way.',
       },
@@ -207,7 +213,7 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
   const accurate = assessment.runs.filter(({ run, compared }) => run.kind === 'accurate' && compared && run.use !== 'no')
   const { within, rule, runs: wanted } = conventions.concordance
   const unit = symbolOf(conventions.volumeUnit)
-  const path = `parts.${part.id}.runs`
+  const at = path('parts', part.id, 'runs')
   if (!assessment.concordant) {
     if (accurate.length < Math.max(2, wanted)) return []
     const furthest = furthestFromRest(accurate)
@@ -219,9 +225,7 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
       rule === 'every-accurate'
         ? `The accurate titres do not all agree within ${within} ${unit}.`
         : `No ${wanted === 2 ? 'two' : wanted} titres agree within ${within} ${unit}.`
-    return [
-      { level: 'query', code: 'titration.noneAgree', at: path, says, mend: `${repeat} Do not average titres that disagree.` },
-    ]
+    return [{ level: 'query', code: 'titration.noneAgree', at, says, mend: `${repeat} Do not average titres that disagree.` }]
   }
   const inside = accurate
     .filter(({ inMean }) => inMean)
@@ -234,7 +238,7 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
       return {
         level: 'advice',
         code: 'run.disagrees',
-        at: `${path}.${one.index}.final`,
+        at: [...at, one.run.id, 'final'],
         says: `${runName(part.runs, one.index)} is ${nearest.toFixed(2)} ${unit} from the others and is left out.`,
         mend: 'An overshot end-point, a misread scale or a bubble leaving the jet would do that.',
       }
@@ -269,7 +273,7 @@ function furthestFromRest(runs: readonly AssessedRun[]): AssessedRun {
 function checkChoices(part: PartOf<'titration'>): readonly Problem[] {
   return part.runs.flatMap((run, index): Problem[] => {
     if (run.use === undefined || titreOf(run) === undefined) return []
-    const at = `parts.${part.id}.runs.${index}.use`
+    const at = path('parts', part.id, 'runs', run.id, 'use')
     const name = runName(part.runs, index)
     const taken = run.use === 'yes' ? 'taken into' : 'left out of'
     if (!run.why?.trim()) {

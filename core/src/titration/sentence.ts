@@ -24,7 +24,7 @@ export interface AgreementSentence {
   readonly says: string
   /** Mean to two decimals, in the task's volume unit. */
   readonly mean?: string
-  /** The sum behind it, such as `(22.85 + 22.90) ÷ 2`. */
+  /** The sum behind it, such as `(20.65 + 20.70) ÷ 2`. */
   readonly from?: string
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Exact, formatPlaces } from '../number/index.ts'
-import { type Concordance, DEFAULT_CONVENTIONS, type PartOf, type Run } from '../record/index.ts'
+import { type Concordance, DEFAULT_CONVENTIONS, type PartOf, path, type Run, writePath } from '../record/index.ts'
 import {
   adviseNextRun,
   agreementSentence,
@@ -31,7 +31,8 @@ function titration(...runs: readonly RunRow[]): PartOf<'titration'> {
     burette: 'F2',
     flask: [{ material: 'F4', volume: '25.0' }],
     reactions: [],
-    runs: runs.map(([kind, initial, final, more]) => ({
+    runs: runs.map(([kind, initial, final, more], index) => ({
+      id: `r${index}`,
       kind,
       ...(initial ? { initial } : {}),
       ...(final ? { final } : {}),
@@ -41,17 +42,17 @@ function titration(...runs: readonly RunRow[]): PartOf<'titration'> {
 }
 
 const codes = (part: PartOf<'titration'>, conventions = DEFAULT_CONVENTIONS) =>
-  checkTitration(part, { conventions }).map(({ code, at }) => `${code} ${at.replace('parts.t1.', '')}`)
+  checkTitration(part, { conventions }).map(({ code, at }) => `${code} ${writePath(at.slice(2))}`)
 
 describe('a titre', () => {
   it('is final minus initial, with the decimals of the readings', () => {
-    expect(titreOf({ initial: '0.60', final: '23.45' })?.text).toBe('22.85')
-    expect(titreOf({ initial: '0.1', final: '23.45' })?.text).toBe('23.35')
+    expect(titreOf({ initial: '0.40', final: '21.05' })?.text).toBe('20.65')
+    expect(titreOf({ initial: '0.1', final: '21.05' })?.text).toBe('20.95')
   })
 
   it('is not there while a reading is missing or the final one lies above the initial', () => {
-    expect(titreOf({ initial: '23.10' })).toBeUndefined()
-    expect(titreOf({ initial: '23.10', final: '2.10' })).toBeUndefined()
+    expect(titreOf({ initial: '20.90' })).toBeUndefined()
+    expect(titreOf({ initial: '20.90', final: '2.10' })).toBeUndefined()
   })
 
   it('never drifts: decimal sums are those of whole hundredths', () => {
@@ -72,15 +73,15 @@ describe('a weighed mass', () => {
   const weighed = (fields: object) => weighedMass({ id: 'w', kind: 'weighing', of: 'F1', ...fields })
 
   it('keeps the noughts of the balance', () => {
-    expect(weighed({ withSample: '32.10', withResidue: '27.10' })?.text).toBe('5.00')
-    expect(weighed({ withSample: '32.10', container: '27.07', mass: '9' })?.text).toBe('5.03')
+    expect(weighed({ withSample: '31.40', withResidue: '26.40' })?.text).toBe('5.00')
+    expect(weighed({ withSample: '31.40', container: '26.66', mass: '9' })?.text).toBe('4.74')
     expect(weighed({ mass: '0.410' })?.text).toBe('0.410')
   })
 
   it('is not there while a reading is missing, or when nothing would have been taken', () => {
-    expect(weighed({ withSample: '32.10' })).toBeUndefined()
-    expect(weighed({ withSample: '27.14', withResidue: '32.17' })).toBeUndefined()
-    expect(weighed({ withSample: '27.14', withResidue: '27.14' })).toBeUndefined()
+    expect(weighed({ withSample: '31.40' })).toBeUndefined()
+    expect(weighed({ withSample: '26.72', withResidue: '31.46' })).toBeUndefined()
+    expect(weighed({ withSample: '26.72', withResidue: '26.72' })).toBeUndefined()
   })
 })
 
@@ -94,21 +95,21 @@ describe('which titres agree', () => {
   })
 
   it('takes the largest set, then the narrower spread, then the later runs', () => {
-    expect(choose(['22.85', '23.35', '22.90']).runs).toEqual([0, 2])
-    expect(choose(['22.80', '22.90', '22.95', '23.50']).runs).toEqual([1, 2])
+    expect(choose(['20.65', '21.15', '20.70']).runs).toEqual([0, 2])
+    expect(choose(['20.60', '20.70', '20.75', '21.30']).runs).toEqual([1, 2])
     expect(choose(['20.00', '20.05', '21.00', '21.05']).runs).toEqual([2, 3])
-    expect(choose(['22.80', '22.85', '22.90', '22.95']).runs).toEqual([1, 2, 3])
+    expect(choose(['20.60', '20.65', '20.70', '20.75']).runs).toEqual([1, 2, 3])
   })
 
   it('takes the closest pair, or every accurate run, where the school does', () => {
-    expect(choose(['22.80', '22.85', '22.90', '22.90'], { rule: 'closest-pair' }).runs).toEqual([2, 3])
-    expect(choose(['22.80', '23.10'], { rule: 'closest-pair' })).toEqual({ runs: [], concordant: false })
-    expect(choose(['22.80', '23.10', '22.85'], { rule: 'every-accurate' })).toEqual({ runs: [0, 1, 2], concordant: false })
+    expect(choose(['20.60', '20.65', '20.70', '20.70'], { rule: 'closest-pair' }).runs).toEqual([2, 3])
+    expect(choose(['20.60', '20.90'], { rule: 'closest-pair' })).toEqual({ runs: [], concordant: false })
+    expect(choose(['20.60', '20.90', '20.65'], { rule: 'every-accurate' })).toEqual({ runs: [0, 1, 2], concordant: false })
   })
 
   it('wants as many as the task wants', () => {
-    expect(choose(['22.85', '22.90'], { runs: 3 })).toEqual({ runs: [], concordant: false })
-    expect(choose(['22.85', '22.90', '22.95'], { runs: 3 }).concordant).toBe(true)
+    expect(choose(['20.65', '20.70'], { runs: 3 })).toEqual({ runs: [], concordant: false })
+    expect(choose(['20.65', '20.70', '20.75'], { runs: 3 }).concordant).toBe(true)
     expect(choose([]).concordant).toBe(false)
   })
 
@@ -135,18 +136,18 @@ describe('which titres agree', () => {
 describe('the mean', () => {
   it('leaves rough and disagreeing runs out and is written to two decimals', () => {
     const part = titration(
-      ['rough', '0.00', '23.60'],
-      ['accurate', '0.60', '23.45'],
-      ['accurate', '23.45', '46.80'],
-      ['accurate', '1.20', '24.10'],
+      ['rough', '0.00', '21.30'],
+      ['accurate', '0.40', '21.05'],
+      ['accurate', '21.05', '42.20'],
+      ['accurate', '1.10', '21.80'],
     )
     const assessment = assessTitration(part, setting)
     expect(assessment.used).toEqual([1, 3])
-    expect(assessment.mean?.toFixed()).toBe('22.875')
+    expect(assessment.mean?.toFixed()).toBe('20.675')
     expect(agreementSentence(assessment, DEFAULT_CONVENTIONS)).toEqual({
       says: 'Runs 1 and 3 agree within 0.10 cm³.',
-      mean: '22.88',
-      from: '(22.85 + 22.90) ÷ 2',
+      mean: '20.68',
+      from: '(20.65 + 20.70) ÷ 2',
     })
   })
 
@@ -172,13 +173,13 @@ describe('the mean', () => {
 
   it('follows the student who has a reason, and says so', () => {
     const part = titration(
-      ['rough', '0.00', '22.90', { use: 'yes', why: 'it was done drop by drop' }],
-      ['accurate', '22.90', '45.75'],
+      ['rough', '0.00', '20.70', { use: 'yes', why: 'it was done drop by drop' }],
+      ['accurate', '20.70', '41.35'],
     )
     expect(assessTitration(part, setting).used).toEqual([0])
-    expect(codes(part)).toContain('run.chosen runs.0.use')
-    const silent = titration(['accurate', '0.00', '22.90', { use: 'no' }], ['accurate', '0.00', '22.85'])
-    expect(codes(silent)).toContain('run.choiceNeedsReason runs.0.use')
+    expect(codes(part)).toContain('run.chosen runs.r0.use')
+    const silent = titration(['accurate', '0.00', '20.70', { use: 'no' }], ['accurate', '0.00', '20.65'])
+    expect(codes(silent)).toContain('run.choiceNeedsReason runs.r0.use')
   })
 
   it('averages results, not titres, where every run has its own mass', () => {
@@ -223,33 +224,33 @@ describe('the next run', () => {
   })
 
   it('runs quickly to 1.50 before the end that the last titres lead to expect', () => {
-    expect(next(['rough', '0.00', '23.60'], ['accurate'])).toMatchObject({
+    expect(next(['rough', '0.00', '21.30'], ['accurate'])).toMatchObject({
       kind: 'run',
       run: 1,
-      initial: '23.60',
-      quickTo: '45.70',
-      endNear: '47.20',
+      initial: '21.30',
+      quickTo: '41.10',
+      endNear: '42.60',
       mayStop: false,
     })
-    expect(next(['rough', '0.00', '23.60'], ['accurate', '0.60', '23.45'], ['accurate', '24.10'])).toMatchObject({
+    expect(next(['rough', '0.00', '21.30'], ['accurate', '0.40', '21.05'], ['accurate', '21.80'])).toMatchObject({
       started: true,
-      quickTo: '45.45',
-      endNear: '46.95',
+      quickTo: '40.95',
+      endNear: '42.45',
     })
   })
 
   it('says to refill when the run would end below the last mark', () => {
-    expect(next(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate'])).toMatchObject({
+    expect(next(['rough', '0.00', '21.30'], ['accurate', '21.30', '41.95'], ['accurate'])).toMatchObject({
       kind: 'refill',
-      endWouldBe: '69.30',
+      endWouldBe: '62.60',
       lastMark: '50.00',
-      titre: '22.85',
+      titre: '20.65',
     })
   })
 
   it('says to stop when enough agree, and that one may stop when another is under way', () => {
-    expect(next(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.75'], ['accurate']).kind).toBe('stop')
-    expect(next(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.75'], ['accurate', '1.00'])).toMatchObject({
+    expect(next(['accurate', '0.00', '20.65'], ['accurate', '20.65', '41.35'], ['accurate']).kind).toBe('stop')
+    expect(next(['accurate', '0.00', '20.65'], ['accurate', '20.65', '41.35'], ['accurate', '1.00'])).toMatchObject({
       kind: 'run',
       mayStop: true,
     })
@@ -269,68 +270,71 @@ describe('the next run', () => {
 
 describe('what looks wrong', () => {
   it('is nothing in a tidy run table', () => {
-    expect(codes(titration(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate', '0.20', '23.05']))).toEqual(
+    expect(codes(titration(['rough', '0.00', '21.30'], ['accurate', '21.30', '41.95'], ['accurate', '0.20', '20.85']))).toEqual(
       [],
     )
   })
 
   it.each([
-    ['a lost nought', titration(['accurate', '0.00', '24.5']), 'reading.places runs.0.final'],
-    ['a reading off the half division', titration(['accurate', '0.00', '24.53']), 'reading.offStep runs.0.final'],
-    ['a final reading above the initial', titration(['accurate', '23.10', '2.10']), 'run.finalAboveInitial runs.0.final'],
-    ['a reading past the capacity', titration(['accurate', '23.10', '50.50']), 'reading.pastCapacity runs.0.final'],
-    ['a final reading without an initial', titration(['accurate', undefined, '23.10']), 'run.initialMissing runs.0.initial'],
-    ['nothing delivered', titration(['accurate', '23.10', '23.10']), 'run.nothingDelivered runs.0.final'],
+    ['a lost nought', titration(['accurate', '0.00', '24.5']), 'reading.places runs.r0.final'],
+    ['a reading off the half division', titration(['accurate', '0.00', '24.53']), 'reading.offStep runs.r0.final'],
+    ['a final reading above the initial', titration(['accurate', '20.90', '2.10']), 'run.finalAboveInitial runs.r0.final'],
+    ['a reading past the capacity', titration(['accurate', '20.90', '50.50']), 'reading.pastCapacity runs.r0.final'],
+    ['a final reading without an initial', titration(['accurate', undefined, '20.90']), 'run.initialMissing runs.r0.initial'],
+    ['nothing delivered', titration(['accurate', '20.90', '20.90']), 'run.nothingDelivered runs.r0.final'],
     [
       'a start that is not the last end',
-      titration(['accurate', '0.00', '22.85'], ['accurate', '22.95']),
-      'run.notCarriedOn runs.1.initial',
+      titration(['accurate', '0.00', '20.65'], ['accurate', '20.75']),
+      'run.notCarriedOn runs.r1.initial',
     ],
     [
       'a titre of half the others',
-      titration(['rough', '0.00', '23.60'], ['accurate', '23.60', '46.45'], ['accurate', '0.00', '10.85']),
-      'run.outOfProportion runs.2.final',
+      titration(['rough', '0.00', '21.30'], ['accurate', '21.30', '41.95'], ['accurate', '0.00', '10.00']),
+      'run.outOfProportion runs.r2.final',
     ],
     [
       'a rough run that did not overshoot',
-      titration(['rough', '0.00', '22.60'], ['accurate', '22.60', '45.45']),
-      'run.roughDidNotOvershoot runs.0.final',
+      titration(['rough', '0.00', '20.40'], ['accurate', '20.40', '41.05']),
+      'run.roughDidNotOvershoot runs.r0.final',
     ],
     [
       'titres that do not agree',
-      titration(['accurate', '0.00', '22.85'], ['accurate', '22.85', '46.20']),
+      titration(['accurate', '0.00', '20.65'], ['accurate', '20.65', '41.80']),
       'titration.noneAgree runs',
     ],
     [
       'a run that stands apart',
-      titration(['accurate', '0.00', '22.85'], ['accurate', '22.85', '45.70'], ['accurate', '0.00', '23.35']),
-      'run.disagrees runs.2.final',
+      titration(['accurate', '0.00', '20.65'], ['accurate', '20.65', '41.30'], ['accurate', '0.00', '21.15']),
+      'run.disagrees runs.r2.final',
     ],
   ])('is seen: %s', (_, part, expected) => {
     expect(codes(part)).toContain(expected)
   })
 
   it('is not a start at 0.00 after a run that ended low: that is a refill', () => {
-    expect(codes(titration(['accurate', '0.00', '22.85'], ['accurate', '0.00', '22.90']))).toEqual([])
-    expect(codes(titration(['accurate', '0.00', '22.85'], ['accurate', '22.00', '44.85', { refilled: true }]))).toEqual([])
+    expect(codes(titration(['accurate', '0.00', '20.65'], ['accurate', '0.00', '20.70']))).toEqual([])
+    expect(codes(titration(['accurate', '0.00', '20.65'], ['accurate', '22.00', '42.65', { refilled: true }]))).toEqual([])
   })
 
   it('comes with a mend that can be taken by one key', () => {
-    const [problem] = checkTitration(titration(['accurate', '23.10', '2.10']), setting)
+    const [problem] = checkTitration(titration(['accurate', '20.90', '2.10']), setting)
     expect(problem?.offer).toEqual({
       label: 'Swap them',
-      set: { 'parts.t1.runs.0.initial': '2.10', 'parts.t1.runs.0.final': '23.10' },
+      set: [
+        { at: path('parts', 't1', 'runs', 'r0', 'initial'), text: '2.10' },
+        { at: path('parts', 't1', 'runs', 'r0', 'final'), text: '20.90' },
+      ],
     })
     const [places] = checkTitration(titration(['accurate', '0.00', '24.5']), setting)
-    expect(places?.offer?.set).toEqual({ 'parts.t1.runs.0.final': '24.50' })
+    expect(places?.offer?.set).toEqual([{ at: path('parts', 't1', 'runs', 'r0', 'final'), text: '24.50' }])
   })
 
   it('names the run to repeat when no two agree', () => {
     const problems = checkTitration(
-      titration(['accurate', '0.00', '22.00'], ['accurate', '0.00', '22.15'], ['accurate', '0.00', '23.00']),
+      titration(['accurate', '0.00', '22.00'], ['accurate', '0.00', '22.15'], ['accurate', '0.00', '20.80']),
       setting,
     )
-    expect(problems.find(({ code }) => code === 'titration.noneAgree')?.mend).toMatch(/run 3 \(23.00\)/)
+    expect(problems.find(({ code }) => code === 'titration.noneAgree')?.mend).toMatch(/run 3 \(20.80\)/)
   })
 })
 

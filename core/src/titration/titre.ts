@@ -15,7 +15,7 @@ const titres = new WeakMap<object, Titre | 'none'>()
  *
  * @returns undefined while a reading is missing or when the final one lies above the initial one
  * @example
- * titreOf({ kind: 'accurate', initial: '0.60', final: '23.45' }) // '22.85'
+ * titreOf({ kind: 'accurate', initial: '0.40', final: '21.05' }) // '20.65'
  */
 export function titreOf(run: Pick<Run, 'initial' | 'final'>): Titre | undefined {
   const known = titres.get(run)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { budgetOf, type Contribution, gradientOf, runTrials, type Spread } from '../propagate/index.ts'
-import { openNetwork, reckonTask } from '../reckon/index.ts'
+import { inTitration, type Key, keyOf, openNetwork, reckonTask, weighed } from '../reckon/index.ts'
 import { readTask } from '../record/index.ts'
 
 /*
@@ -47,33 +47,36 @@ const standardisation = {
 }
 const task = readTask(standardisation)
 const network = openNetwork(task)
-const readings = ['alkali', 'acid'].flatMap((question) => network.restsOf(question).map(({ key }) => key))
+const readings = new Set(['alkali', 'acid'].flatMap((question) => network.restsOf(question).map(({ key }) => key)))
+const titre = (part: string) => keyOf({ what: 'volume', place: inTitration({ part: { id: part } }, 'titre') })
+const [FULL, EMPTY] = (['with sample', 'container'] as const).map((what) => keyOf({ what, place: weighed('w') })) as [Key, Key]
+const MOLAR_MASS = network.restsOf('alkali').find(({ of }) => of.what === 'molar mass')?.key as Key
+const PORTION = keyOf({ what: 'volume', place: inTitration({ part: { id: 't2' } }, 'flask', 0) })
 
-const on = (key: string | RegExp, id: string, spread: Spread): Contribution => {
-  const found = readings.find((given) => (typeof key === 'string' ? given === key : key.test(given)))
-  if (!found) throw new Error(`Nothing is read under ${key}: ${readings.join(', ')}`)
-  return { id, says: id, kind: 'stated', spread, on: [found] }
+const on = (key: Key, id: string, spread: Spread): Contribution => {
+  if (!readings.has(key)) throw new Error(`Nothing is read for ${id}.`)
+  return { id, says: id, kind: 'stated', spread, on: [key] }
 }
 const normal = (standard: number): Spread => ({ shape: 'normal', standard })
 /** Volume change of water, 2.1e-4 per °C, over the guide's ±4 °C (±3 °C in A2). */
 const warmth = (volume: number, degrees: number): Spread => ({ shape: 'uniform', halfWidth: volume * 2.1e-4 * degrees })
 
 const shared = (degrees: number) => [
-  on('withSample@w:w', 'linearity, full', { shape: 'uniform', halfWidth: 0.00015 }),
-  on('container@w:w', 'linearity, empty', { shape: 'uniform', halfWidth: 0.00015 }),
-  on('withSample@w:w', 'purity', { shape: 'uniform', halfWidth: 0.3888 * 0.0005 }),
-  on(/^M:/, 'molar mass', normal(0.0038)),
-  on('V@t:t1/titre', 'burette of the standardisation', { shape: 'triangular', halfWidth: 0.03 }),
-  on('V@t:t1/titre', 'warmth of the standardisation', warmth(18.64, degrees)),
+  on(FULL, 'linearity, full', { shape: 'uniform', halfWidth: 0.00015 }),
+  on(EMPTY, 'linearity, empty', { shape: 'uniform', halfWidth: 0.00015 }),
+  on(FULL, 'purity', { shape: 'uniform', halfWidth: 0.3888 * 0.0005 }),
+  on(MOLAR_MASS, 'molar mass', normal(0.0038)),
+  on(titre('t1'), 'burette of the standardisation', { shape: 'triangular', halfWidth: 0.03 }),
+  on(titre('t1'), 'warmth of the standardisation', warmth(18.64, degrees)),
 ]
-const alkali = [...shared(3), on('V@t:t1/titre', 'repeatability', normal(18.64 * 0.0005))]
+const alkali = [...shared(3), on(titre('t1'), 'repeatability', normal(18.64 * 0.0005))]
 const acid = [
   ...shared(4),
-  on('V@t:t2/titre', 'burette', { shape: 'triangular', halfWidth: 0.03 }),
-  on('V@t:t2/titre', 'warmth', warmth(14.89, 4)),
-  on(/^V@t:t2\/flask\/0$/, 'pipette', { shape: 'triangular', halfWidth: 0.02 }),
-  on(/^V@t:t2\/flask\/0$/, 'warmth of the portion', warmth(15, 4)),
-  on('V@t:t2/titre', 'repeatability', normal(14.89 * 0.001)),
+  on(titre('t2'), 'burette', { shape: 'triangular', halfWidth: 0.03 }),
+  on(titre('t2'), 'warmth', warmth(14.89, 4)),
+  on(PORTION, 'pipette', { shape: 'triangular', halfWidth: 0.02 }),
+  on(PORTION, 'warmth of the portion', warmth(15, 4)),
+  on(titre('t2'), 'repeatability', normal(14.89 * 0.001)),
 ]
 
 function trialsOf(question: string, contributions: readonly Contribution[]) {

@@ -1,4 +1,5 @@
 import { readSeries } from '../curve/index.ts'
+import { keyOf, onSeries, type Rest, type What } from '../reckon/index.ts'
 import type { PartOf } from '../record/index.ts'
 import type { Source } from './source.ts'
 
@@ -11,7 +12,7 @@ const TWICE_AS_MANY = Math.SQRT1_2
  * The numbers read off the lines hang together, so their joint effect on the crossing (or the gradient) is put on
  * one of them: an error of u(x₀)·|m₁ − m₂| in an intercept moves the crossing by u(x₀).
  */
-export function seriesSource(part: PartOf<'series'>, inputs: ReadonlySet<string>): Source | undefined {
+export function seriesSource(part: PartOf<'series'>, rests: readonly Rest[]): Source | undefined {
   const { line, twoLines, mixing, points } = readSeries(part)
   const says = `scatter of the ${points.length} points about the line${line ? '' : 's'}`
   const source = (on: string, standard: number): Source => {
@@ -31,14 +32,19 @@ export function seriesSource(part: PartOf<'series'>, inputs: ReadonlySet<string>
       better: { says: 'twice as many points', contributions: [contribution(standard * TWICE_AS_MANY)] },
     }
   }
-  const crossing = `b2@series:${part.id}`
-  if (twoLines?.uncertainty !== undefined && inputs.has(crossing))
+  const place = onSeries(part.id)
+  const keyAt = (what: What, detail: string) => {
+    const key = keyOf({ what, place, detail })
+    return rests.some((rest) => rest.key === key) ? key : undefined
+  }
+  const crossing = keyAt('intercept', '2')
+  if (twoLines?.uncertainty !== undefined && crossing !== undefined)
     return source(crossing, twoLines.uncertainty * Math.abs(twoLines.before.slope - twoLines.after.slope))
-  const step = `yafter@series:${part.id}`
-  if (mixing?.uncertainty !== undefined && inputs.has(step)) return source(step, mixing.uncertainty)
-  const top = `yend@series:${part.id}`
+  const step = keyAt('y read off', 'after')
+  if (mixing?.uncertainty !== undefined && step !== undefined) return source(step, mixing.uncertainty)
+  const top = keyAt('y read off', 'end')
   const drawn = line ?? twoLines?.before
-  if (drawn?.scatter === undefined || !inputs.has(top)) return undefined
+  if (drawn?.scatter === undefined || top === undefined) return undefined
   const xs = points.map(({ x }) => x).toSorted((a, b) => a - b)
   const reach = line ? xs : xs.slice(0, twoLines?.split)
   return source(top, drawn.scatter.slope * (Math.max(...reach) - Math.min(...reach)))

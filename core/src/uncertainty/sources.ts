@@ -22,28 +22,26 @@ function alikeIn<Thing>(things: readonly Thing[], trait: (thing: Thing) => strin
   return [...groups.values()]
 }
 
-/** The part and field of the record that something read stands in. */
-function placeOf(task: Task, { at }: Rest): { readonly part: Task['parts'][number]; readonly field: string } | undefined {
-  const [, id, ...field] = at?.startsWith('parts.') ? at.split('.') : []
-  const part = id === undefined ? undefined : findById(task.parts, id)
-  return part ? { part, field: field.join('.') } : undefined
+/** The part of the record that something read stands in. */
+function partOf(task: Task, { at = [] }: Rest): Task['parts'][number] | undefined {
+  const [list, id] = at
+  return list === 'parts' && id !== undefined ? findById(task.parts, id) : undefined
 }
 
 /** Something read with the part it belongs to. */
 interface Placed {
   readonly rest: Rest
   readonly part: Task['parts'][number]
-  readonly field: string
 }
 
 type Means = 'pipette' | 'burette' | 'cylinder' | 'flask'
 
 /** What a volume was measured with, or undefined where it is none of a vessel's. */
-function meansOf({ rest, part, field }: Placed): Means | undefined {
-  if (!rest.key.startsWith('V@')) return undefined
-  if (part.kind === 'solution') return field === 'flask' ? 'flask' : 'pipette'
-  if (part.kind !== 'titration' || !field.startsWith('flask.')) return undefined
-  const content = part.flask[Number(field.split('.')[1])]
+function meansOf({ rest: { of }, part }: Placed): Means | undefined {
+  if (of.what !== 'volume') return undefined
+  if (part.kind === 'solution') return of.place?.kind === 'material' ? 'flask' : 'pipette'
+  if (part.kind !== 'titration' || of.place?.role !== 'flask') return undefined
+  const content = part.flask[of.place.item ?? -1]
   // Where nothing is said, a portion that is measured at all is measured by pipette (common practice).
   return content && 'material' in content ? (content.by ?? 'pipette') : undefined
 }
@@ -68,23 +66,22 @@ function portionSources(task: Task, placed: readonly Placed[]): readonly Source[
 function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] {
   const { conventions } = task
   const setting = { conventions, massOfRun: massesFrom(task) }
-  const titres = placed.flatMap(({ rest, part, field }) =>
-    part.kind === 'titration' && rest.key.endsWith('/titre') ? [{ key: rest.key, part, field }] : [],
+  const titres = placed.flatMap(({ rest: { key, of }, part }) =>
+    part.kind === 'titration' && of.place?.role === 'titre' ? [{ key, part, run: of.place.run }] : [],
   )
   const assessments = new Map([...new Set(titres.map(({ part }) => part))].map((part) => [part, assessTitration(part, setting)]))
   const portions = placed.filter((one) => meansOf(one) === 'burette').map(({ rest }) => rest.key)
   return there([
-    ...titres.map(({ key, part, field }) => {
-      const run = field.startsWith('runs.') ? { run: Number(field.split('.')[1]) } : {}
-      return titreSource({
+    ...titres.map(({ key, part, run }) =>
+      titreSource({
         part,
         name: partTitle(task, part),
         assessment: assessments.get(part) as Assessment,
         conventions,
         key,
-        ...run,
-      })
-    }),
+        ...(run === undefined ? {} : { run }),
+      }),
+    ),
     buretteSource([...titres.map(({ key }) => key), ...portions], conventions),
   ])
 }
@@ -95,12 +92,11 @@ function massSources(placed: readonly Placed[]): readonly Source[] {
 }
 
 function seriesSources(task: Task, rests: readonly Rest[]): readonly Source[] {
-  const inputs = new Set(rests.map(({ key }) => key))
-  const ids = new Set([...inputs].flatMap((key) => key.split('@series:')[1] ?? []))
+  const ids = new Set(rests.flatMap(({ of }) => (of.place?.kind === 'series' ? [of.place.id] : [])))
   return there(
     [...ids].map((id) => {
       const part: PartOf<'series'> | undefined = findPart(task, 'series', id)
-      return part && seriesSource(part, inputs)
+      return part && seriesSource(part, rests)
     }),
   )
 }
@@ -108,13 +104,18 @@ function seriesSources(task: Task, rests: readonly Rest[]): readonly Source[] {
 /** What makes an answer of this task unsure, from what it rests on. */
 export function sourcesOf(task: Task, rests: readonly Rest[]): readonly Source[] {
   const placed = rests.flatMap((rest) => {
-    const place = placeOf(task, rest)
-    return place ? [{ rest, ...place }] : []
+    const part = partOf(task, rest)
+    return part ? [{ rest, part }] : []
   })
   return [...massSources(placed), ...portionSources(task, placed), ...titreSources(task, placed), ...seriesSources(task, rests)]
 }
 
 /** What is stated rather than measured, and so taken as exact: strengths on labels. */
 export function statedIn(rests: readonly Rest[]): readonly string[] {
-  return rests.filter(({ at, key }) => at !== undefined && /^[cr]:/.test(key)).map(({ says, text }) => `${says} (${text})`)
+  return rests
+    .filter(
+      ({ at, of }) =>
+        at !== undefined && (of.what === 'concentration' || of.what === 'mass concentration') && of.species !== undefined,
+    )
+    .map(({ says, text }) => `${says} (${text})`)
 }

@@ -9,17 +9,17 @@ const demo = (name: string): Task =>
 const shareOf = (task: Task, question: string, id: string) =>
   surenessOf(task, question)?.shares.find(({ source }) => source.id.startsWith(id))
 
-describe('iron in lawn sand, 5.03 g by difference, 25.0 of 250.0 cm³, titres 22.85 and 22.90', () => {
+describe('iron in lawn sand, 4.74 g by difference, 25.0 of 250.0 cm³, titres 20.65 and 20.70', () => {
   const task = demo('iron-in-lawn-sand')
   const sureness = surenessOf(task, 'q2')
 
   it('has each source as worked out by hand', () => {
-    // Balance: per reading √((0.005² + 0.01²)/3) g, two readings, on 5.03 g.
-    expect(shareOf(task, 'q2', 'balance')?.relative).toBeCloseTo((Math.sqrt((0.005 ** 2 + 0.01 ** 2) / 3) * Math.SQRT2) / 5.03, 6)
-    // Class B burette: ±0.10 cm³, triangular, on 22.875 cm³.
-    expect(shareOf(task, 'q2', 'burette')?.relative).toBeCloseTo(0.1 / Math.sqrt(6) / 22.875, 6)
+    // Balance: per reading √((0.005² + 0.01²)/3) g, two readings, on 4.74 g.
+    expect(shareOf(task, 'q2', 'balance')?.relative).toBeCloseTo((Math.sqrt((0.005 ** 2 + 0.01 ** 2) / 3) * Math.SQRT2) / 4.74, 6)
+    // Class B burette: ±0.10 cm³, triangular, on 20.675 cm³.
+    expect(shareOf(task, 'q2', 'burette')?.relative).toBeCloseTo(0.1 / Math.sqrt(6) / 20.675, 6)
     // Spread of two titres 0.05 apart: s = 0.05/√2, of the mean s/√2 = 0.025.
-    expect(shareOf(task, 'q2', 'titre')?.relative).toBeCloseTo(0.025 / 22.875, 6)
+    expect(shareOf(task, 'q2', 'titre')?.relative).toBeCloseTo(0.025 / 20.675, 6)
     // Class B pipette ±0.06 cm³ and flask ±0.30 cm³, triangular.
     expect(shareOf(task, 'q2', 'pipette')?.relative).toBeCloseTo(0.06 / Math.sqrt(6) / 25, 6)
     expect(shareOf(task, 'q2', 'flask')?.relative).toBeCloseTo(0.3 / Math.sqrt(6) / 250, 6)
@@ -32,7 +32,7 @@ describe('iron in lawn sand, 5.03 g by difference, 25.0 of 250.0 cm³, titres 22
 
   it('adds percentage errors the school way: balance 0.20, titre 0.44, pipette 0.24, flask 0.12 %', () => {
     // Half divisions (common practice): 2 × 0.005 g, 2 × 0.05 cm³; tolerances 0.06 and 0.3 cm³.
-    const byHand = 0.01 / 5.03 + 0.1 / 22.875 + 0.06 / 25 + 0.3 / 250
+    const byHand = 0.01 / 4.74 + 0.1 / 20.675 + 0.06 / 25 + 0.3 / 250
     expect(sureness?.limit).toBeCloseTo(byHand, 5)
   })
 
@@ -48,7 +48,7 @@ describe('iron in lawn sand, 5.03 g by difference, 25.0 of 250.0 cm³, titres 22
   it('is written after ± to one figure, in the form of the answer', () => {
     const written = (expanded: number, value: string) =>
       sureness && plusMinus({ ...sureness, expanded }, { value, unrounded: Number(value) })
-    expect(written(sureness?.expanded ?? 0, '12.7')).toBe('0.1')
+    expect(written(sureness?.expanded ?? 0, '12.2')).toBe('0.1')
     expect(written(0.0106, '4.59e-4')).toBe('5e-6')
     expect(written(0.0001, '4.59e-4')).toBe('1e-6')
     expect(written(0.02, '266')).toBe('5')

@@ -1,3 +1,4 @@
+import { path, writePath } from '@hop-lark/core/record'
 import { Command } from 'cmdk'
 import { Dialog as Radix } from 'radix-ui'
 import { type ReactNode, Suspense } from 'react'
@@ -67,7 +68,11 @@ function Entries({ done, onHelp }: { readonly done: () => void; readonly onHelp:
       {problems.length > 0 && (
         <Group heading="To check">
           {problems.map(({ at, code, says }) => (
-            <Item key={`${code}${at}`} value={`${says} ${at}`} onSelect={then(() => goTo({ at, taskId, stages, navigate }))}>
+            <Item
+              key={`${code}${writePath(at)}`}
+              value={`${says} ${writePath(at)}`}
+              onSelect={then(() => goTo({ at, taskId, stages, navigate }))}
+            >
               {says}
             </Item>
           ))}
@@ -78,7 +83,7 @@ function Entries({ done, onHelp }: { readonly done: () => void; readonly onHelp:
           <Item
             key={id}
             value={`${label} ${solute ?? ''} ${id}`}
-            onSelect={then(() => goTo({ at: `materials.${id}`, taskId, stages, navigate }))}
+            onSelect={then(() => goTo({ at: path('materials', id), taskId, stages, navigate }))}
           >
             {label} <span className="ml-auto text-sm text-ink-soft">{solute}</span>
           </Item>

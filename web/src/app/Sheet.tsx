@@ -1,3 +1,4 @@
+import type { Path } from '@hop-lark/core/record'
 import { type ReactNode, useEffect, useRef } from 'react'
 import { Margin, type Now } from '../margin/Margin.tsx'
 import { focusAt } from './goTo.ts'
@@ -13,7 +14,7 @@ interface SheetProps {
   /** Parts this page is about: their problems come first in the margin. */
   readonly about?: readonly string[]
   /** Path of the cell to fill next; the cursor is put there when the page opens. */
-  readonly first?: string | undefined
+  readonly first?: Path | undefined
   readonly children: ReactNode
 }
 

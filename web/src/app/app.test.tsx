@@ -1,3 +1,4 @@
+import { readPath } from '@hop-lark/core/record'
 import { stagesOf } from '@hop-lark/core/stages'
 import { cleanup, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
@@ -34,11 +35,11 @@ describe('where a path is shown', () => {
   const { stages } = derive(VINEGAR)
 
   it('is the page of its part, weighings of one material together', () => {
-    expect(stageOf('parts.w3.mass', stages)).toBe('w1')
-    expect(stageOf('parts.t2.runs.1.final', stages)).toBe('t2')
-    expect(stageOf('materials.N.strength', stages)).toBe('brief')
-    expect(stageOf('questions.q1', stages)).toBe('work-out')
-    expect(stageOf('parts.gone.mass', stages)).toBe('brief')
+    expect(stageOf(readPath('parts.w3.mass'), stages)).toBe('w1')
+    expect(stageOf(readPath('parts.t2.runs.run1.final'), stages)).toBe('t2')
+    expect(stageOf(readPath('materials.N.strength'), stages)).toBe('brief')
+    expect(stageOf(readPath('questions.q1'), stages)).toBe('work-out')
+    expect(stageOf(readPath('parts.gone.mass'), stages)).toBe('brief')
   })
 })
 

@@ -1,5 +1,7 @@
+import type { Path } from '@hop-lark/core/record'
+
 /** Draws what a path names, if it can; says whether it does. */
-type Reveal = (at: string) => boolean
+type Reveal = (at: Path) => boolean
 
 const known = new Set<Reveal>()
 
@@ -10,4 +12,4 @@ export function canReveal(reveal: Reveal): () => void {
 }
 
 /** Has a place of the record drawn that is out of sight; says whether anything will. */
-export const reveal = (at: string): boolean => [...known].some((one) => one(at))
+export const reveal = (at: Path): boolean => [...known].some((one) => one(at))

@@ -57,7 +57,10 @@ function newPart(task: Task, kind: Addable): Part {
         burette: solution,
         flask: [],
         reactions: [],
-        runs: [{ kind: 'rough' }, { kind: 'accurate' }],
+        runs: [
+          { id: 'rough1', kind: 'rough' },
+          { id: 'run1', kind: 'accurate' },
+        ],
       }
   }
 }

@@ -1,10 +1,9 @@
 import type { Problem } from '@hop-lark/core/problem'
-import { type EntryObject, settleRival, type Task } from '@hop-lark/core/record'
+import { type EntryObject, isWithin, path, settleRival, slotAt, type Task, valueAt, writePath } from '@hop-lark/core/record'
 import { memo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { goTo } from '../app/goTo.ts'
 import { derive, useSettledTask } from '../notebook/derived.ts'
-import { readAt } from '../notebook/paths.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { highlightCell } from './highlight.ts'
@@ -31,7 +30,7 @@ interface ProblemsProps {
 const Problems = memo(
   function Problems({ task, about }: ProblemsProps) {
     const { problems } = derive(task)
-    const mine = (problem: Problem) => about.some((id) => problem.at.startsWith(`parts.${id}`) || problem.at.startsWith(`${id}.`))
+    const mine = (problem: Problem) => about.some((id) => isWithin(problem.at, path('parts', id)))
     const inOrder = problems.toSorted(
       (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
     )
@@ -40,7 +39,7 @@ const Problems = memo(
     return (
       <section aria-label="Check" className="flex flex-col gap-4">
         {shown.slice(0, MOST_AT_ONCE).map((problem) => (
-          <ProblemNote key={`${problem.code}${problem.at}`} task={task} problem={problem} />
+          <ProblemNote key={`${problem.code}${writePath(problem.at)}`} task={task} problem={problem} />
         ))}
         {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
       </section>
@@ -87,13 +86,11 @@ function Mends({ task, problem }: ProblemProps) {
   const { edit, write } = useNotebook.getState()
   const { offer, code, at } = problem
   if (code === 'reading.rival') {
-    const entry = readAt(task, at) as EntryObject
+    const entry = valueAt(task, at) as EntryObject
     const settle = (keep: string) =>
       edit(`keep ${keep}`, (draft) => {
-        const names = at.split('.')
-        const name = names.pop() ?? ''
-        const holder = readAt(draft, names.join('.')) as Record<string, unknown>
-        holder[name] = settleRival(entry, keep, new Date().toISOString())
+        const { holder, key } = slotAt(draft, at)
+        holder[key] = settleRival(entry, keep, new Date().toISOString())
       })
     return (
       <div className="mt-2 flex gap-2">
@@ -106,10 +103,9 @@ function Mends({ task, problem }: ProblemProps) {
     )
   }
   if (code === 'run.notCarriedOn') {
-    const run = at.replace(/\.initial$/, '')
     const note = () =>
       edit('note the refill', (draft) => {
-        ;(readAt(draft, run) as { refilled?: boolean }).refilled = true
+        slotAt(draft, [...at.slice(0, -1), 'refilled']).holder.refilled = true
       })
     return (
       <div className="mt-2">
@@ -119,7 +115,7 @@ function Mends({ task, problem }: ProblemProps) {
   }
   if (!offer) return null
   const take = () => {
-    for (const [path, text] of Object.entries(offer.set)) write(path, text)
+    for (const { at: place, text } of offer.set) write(place, text)
   }
   return (
     <div className="mt-2">

@@ -1,4 +1,4 @@
-import { newTask, type Run, readTask, type Task } from '@hop-lark/core/record'
+import { freshId, newTask, type Run, readTask, type Task } from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { applyPatch } from 'rfc6902'
 import { beforeEach, describe, expect, it } from 'vitest'
@@ -123,7 +123,16 @@ async function until(what: () => boolean): Promise<void> {
 
 const runsOf = (task: Task): readonly Run[] => task.parts.flatMap((part) => (part.kind === 'titration' ? part.runs : []))
 const addRun = (initial: string) => (draft: Task) => {
-  for (const part of draft.parts) if (part.kind === 'titration') part.runs.push({ kind: 'accurate', initial })
+  for (const part of draft.parts)
+    if (part.kind === 'titration')
+      part.runs.push({
+        id: freshId(
+          'r',
+          part.runs.map(({ id }) => id),
+        ),
+        kind: 'accurate',
+        initial,
+      })
 }
 
 beforeEach(() => {

@@ -1,7 +1,7 @@
-import { checkTask } from '@hop-lark/core/check'
-import { type Level, type Problem, worstByPlace } from '@hop-lark/core/problem'
+import { checkTask, worstByPlace } from '@hop-lark/core/check'
+import type { Level, Problem } from '@hop-lark/core/problem'
 import { type Reckoning, reckonTask } from '@hop-lark/core/reckon'
-import type { PartOf, Task } from '@hop-lark/core/record'
+import { type PartOf, type Path, type Task, writePath } from '@hop-lark/core/record'
 import { type Stage, stagesOf } from '@hop-lark/core/stages'
 import {
   type Assessment,
@@ -48,10 +48,10 @@ export class Derived {
     return this.checked
   }
 
-  /** The worst that is wrong at each place, by path. */
-  get worstAt(): ReadonlyMap<string, Level> {
+  /** The worst that is wrong at a place. */
+  worstAt(at: Path): Level | undefined {
     this.levels ??= worstByPlace(this.problems)
-    return this.levels
+    return this.levels.get(writePath(at))
   }
 
   get stages(): readonly Stage[] {

@@ -1,4 +1,4 @@
-import { readTask, type Task } from '@hop-lark/core/record'
+import { freshId, readTask, type Task } from '@hop-lark/core/record'
 import fc from 'fast-check'
 import { produce } from 'immer'
 import { applyPatch } from 'rfc6902'
@@ -30,7 +30,16 @@ const CHANGES: readonly Change[] = [
       if (part.kind === 'rack') part.samples.unshift({ material: `new${part.samples.length}`, tubes: [] })
   },
   (task) => {
-    for (const part of task.parts) if (part.kind === 'titration') part.runs.splice(1, 0, { kind: 'accurate', initial: '1.00' })
+    for (const part of task.parts)
+      if (part.kind === 'titration')
+        part.runs.splice(1, 0, {
+          id: freshId(
+            'r',
+            part.runs.map(({ id }) => id),
+          ),
+          kind: 'accurate',
+          initial: '1.00',
+        })
   },
 ]
 
@@ -55,10 +64,10 @@ it('is empty between a state and itself, and small where little was changed', ()
   expect(patchBetween(before, before)).toEqual([])
   const after = produce(before, (task) => {
     const rack = task.parts.find((part) => part.kind === 'rack')
-    if (rack?.kind === 'rack') rack.samples[0]?.tubes[0]?.steps.push({ do: 'cool', saw: 'no visible change' })
+    if (rack?.kind === 'rack') rack.samples[0]?.tubes[0]?.steps.push({ id: 's4', do: 'cool', saw: 'no visible change' })
   })
   expect(patchBetween(before, after)).toEqual([
-    { op: 'add', path: '/parts/0/samples/0/tubes/0/steps/3', value: { do: 'cool', saw: 'no visible change' } },
+    { op: 'add', path: '/parts/0/samples/0/tubes/0/steps/3', value: { id: 's4', do: 'cool', saw: 'no visible change' } },
   ])
 })
 

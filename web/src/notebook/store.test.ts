@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { newTask, type Task } from '@hop-lark/core/record'
+import { newTask, readPath, type Task } from '@hop-lark/core/record'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from './api.ts'
 import { useNotebook } from './store.ts'
@@ -102,20 +102,20 @@ describe('what is done to it', () => {
   })
 
   it('writes a reading once: leaving the cell after Enter writes nothing more', () => {
-    const at = 'parts.t1.runs.0.final'
-    store().write(at, '24.00')
+    const at = readPath('parts.t1.runs.rough1.final')
+    store().write(at, '21.70')
     const first = open()
-    store().write(at, '24.00')
+    store().write(at, '21.70')
     expect(open()).toBe(first)
-    store().write(at, '24.05')
+    store().write(at, '21.75')
     const run = open().parts.flatMap((part) => (part.kind === 'titration' ? part.runs : []))[0]
-    expect(run?.final).toMatchObject({ value: '24.05', was: [{ value: '24.00' }] })
+    expect(run?.final).toMatchObject({ value: '21.75', was: [{ value: '21.70' }] })
   })
 
   it('leaves the state before it as it was', () => {
     const before = open()
     const copy = structuredClone(before)
-    store().write('parts.t1.runs.0.final', '24.00')
+    store().write(readPath('parts.t1.runs.rough1.final'), '21.70')
     expect(before).toEqual(copy)
     expect(open()).not.toBe(before)
   })
@@ -129,7 +129,7 @@ describe('what is done to it', () => {
 
 it('nothing is done to a task that is not open', () => {
   rename('one')
-  store().write('title', 'two')
+  store().write(['title'], 'two')
   store().undo()
   store().redo()
   expect(store().task).toBeUndefined()

@@ -1,4 +1,4 @@
-import type { MergeNote, Task } from '@hop-lark/core/record'
+import { type MergeNote, type Path, type Task, writePath } from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { create } from 'zustand'
 import { ApiError, api } from './api.ts'
@@ -26,7 +26,7 @@ interface Notebook {
   /** Does something to the task; `says` names it for undo. */
   readonly edit: (says: string, change: (draft: Task) => void) => void
   /** Writes a reading or text where a path leads; an empty text takes it out. */
-  readonly write: (path: string, text: string) => void
+  readonly write: (at: Path, text: string) => void
   readonly undo: () => void
   readonly redo: () => void
   readonly dropNotes: () => void
@@ -100,12 +100,12 @@ export const useNotebook = create<Notebook>((set, get) => {
       set((state) => ({ history: remember(state.history, { before, after, says }) }))
       adopt(after)
     },
-    write: (path, text) => {
+    write: (at, text) => {
       const { task } = get()
       // A cell that is left after Enter would write the same text again.
-      if (!task || textAt(task, path) === text) return
-      get().edit(text === '' ? `take out ${path}` : `write ${text}`, (draft) =>
-        writeAt(draft, path, text, new Date().toISOString()),
+      if (!task || textAt(task, at) === text) return
+      get().edit(text === '' ? `take out ${writePath(at)}` : `write ${text}`, (draft) =>
+        writeAt(draft, at, text, new Date().toISOString()),
       )
     },
     undo: () => {

@@ -115,14 +115,14 @@ describe('a task from a file', () => {
   it('that the server refuses is told where it is wrong', async () => {
     vi.spyOn(api, 'create').mockRejectedValue(
       new ApiError(400, 'task.invalid', 'The task file is not as it should be.', 'Mend it.', [
-        { at: 'parts.t1.runs.0.final', says: 'must be a number.' },
+        { at: 'parts.t1.runs.rough1.final', says: 'must be a number.' },
         { at: '', says: 'It is cut off.' },
       ]),
     )
     open()
     give('{}')
     expect(
-      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.0.final: must be a number. It is cut off.'),
+      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.rough1.final: must be a number. It is cut off.'),
     ).toBeTruthy()
   })
 })

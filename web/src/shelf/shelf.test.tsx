@@ -19,7 +19,7 @@ const LINE: ShelfLine = {
   archived: null,
   summary: {
     stages: [
-      { title: 'Weigh F1', state: 'done', figure: '5.03 g' },
+      { title: 'Weigh F1', state: 'done', figure: '4.74 g' },
       { title: 'Titrate', state: 'partly', figure: '' },
     ],
     answers: [{ says: 'Iron in F1', value: '2.29e-4', unit: 'mol' }],

@@ -1,11 +1,11 @@
-import { readTask, type Task } from '@hop-lark/core/record'
+import { readPath, readTask, type Task, valueAt } from '@hop-lark/core/record'
 import { fireEvent, render, screen } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import vinegar from '../../../demo/acid-in-orchard-vinegar.hoplark.json'
 import lawnSand from '../../../demo/iron-in-lawn-sand.hoplark.json'
 import { NOTHING_DONE } from '../notebook/history.ts'
-import { readAt, textAt } from '../notebook/paths.ts'
+import { textAt } from '../notebook/paths.ts'
 import { useNotebook } from '../notebook/store.ts'
 
 export const LAWN_SAND: Task = readTask(lawnSand)
@@ -36,8 +36,8 @@ export function nowOpen(): Task {
   return task
 }
 
-export const textNow = (path: string) => textAt(nowOpen(), path)
-export const valueNow = (path: string) => readAt(nowOpen(), path)
+export const textNow = (path: string) => textAt(nowOpen(), readPath(path))
+export const valueNow = (path: string) => valueAt(nowOpen(), readPath(path))
 
 /** A task with something of it changed. */
 export function changed(task: Task, change: (draft: Task) => void): Task {

@@ -1,6 +1,6 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
-import type { Material } from '@hop-lark/core/record'
+import { type Material, path, writePath } from '@hop-lark/core/record'
 import { nameOf, parseFormula } from '@hop-lark/core/substance'
 import { useState } from 'react'
 import { cautionFor } from '../bench/cautions.ts'
@@ -35,8 +35,8 @@ export function MaterialCard({ material, removable = false }: { readonly materia
     edit(`take out ${material.label}`, (task) => {
       task.materials = task.materials.filter(({ id }) => id !== material.id)
     })
-  const at = `materials.${material.id}`
-  const [fault] = material.solute ? checkFormula(material.solute, at) : []
+  const at = path('materials', material.id)
+  const [fault] = material.solute ? checkFormula(material.solute, [...at, 'solute']) : []
   const caution = cautionFor(material.solute)
   const setText = (field: 'solute' | 'note' | 'bottle') => (text: string) =>
     change(`change ${material.label}`, (found) => {
@@ -46,7 +46,7 @@ export function MaterialCard({ material, removable = false }: { readonly materia
   return (
     <section
       aria-label={`Material ${material.label}`}
-      data-at={at}
+      data-at={writePath(at)}
       tabIndex={-1}
       className="border-b border-hair py-4 outline-none last:border-0"
     >
@@ -60,7 +60,7 @@ export function MaterialCard({ material, removable = false }: { readonly materia
             })
           }
           className="w-40"
-          at={`${at}.label`}
+          at={[...at, 'label']}
         />
         <Select
           label="Form"
@@ -80,7 +80,7 @@ export function MaterialCard({ material, removable = false }: { readonly materia
           error={fault?.says}
           className="min-w-44 flex-1"
           placeholder="KMnO4"
-          at={`${at}.solute`}
+          at={[...at, 'solute']}
         />
         {removable && <TakeOutButton says={`Take out ${material.label}`} onClick={remove} />}
       </div>
@@ -116,7 +116,7 @@ function readBackground(text: string): Material['background'] | undefined {
   const read = pieces.map((piece) => {
     const [, strengthText = '', solute = ''] = /^(.*)\s+(\S+)$/.exec(piece) ?? []
     const strength = readStrength(strengthText)
-    return strength && checkFormula(solute, 'background').length === 0 ? { solute, strength: { ...strength } } : undefined
+    return strength && checkFormula(solute, []).length === 0 ? { solute, strength: { ...strength } } : undefined
   })
   return read.every((one) => one !== undefined) ? read : undefined
 }
@@ -172,7 +172,7 @@ function Strength({ material, change }: { readonly material: Material; readonly 
         placeholder="unknown"
         error={wrong === undefined ? undefined : 'A number like 0.0200, the unit beside it; or M/20, a twentieth molar, 5 % w/v.'}
         className="w-32"
-        at={`materials.${material.id}.strength`}
+        at={path('materials', material.id, 'strength')}
       />
       <Select
         label="Unit of the strength"

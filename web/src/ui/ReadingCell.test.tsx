@@ -1,3 +1,4 @@
+import { readPath } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { LAWN_SAND, openTask, textNow, valueNow } from '../testing/openTask.tsx'
@@ -5,11 +6,11 @@ import { ReadingCell } from './ReadingCell.tsx'
 
 afterEach(cleanup)
 
-const AT = 'parts.t1.runs.4.final'
+const AT = 'parts.t1.runs.run4.final'
 
 function open(props: Partial<Parameters<typeof ReadingCell>[0]> = {}) {
   const done = vi.fn()
-  openTask(LAWN_SAND, <ReadingCell at={AT} label="final" entry={undefined} step="0.05" onDone={done} {...props} />)
+  openTask(LAWN_SAND, <ReadingCell at={readPath(AT)} label="final" entry={undefined} step="0.05" onDone={done} {...props} />)
   const cell = screen.getByLabelText('final')
   const type = (text: string) => fireEvent.change(cell, { target: { value: text } })
   const press = (key: string) => fireEvent.keyDown(cell, { key })
@@ -19,29 +20,29 @@ function open(props: Partial<Parameters<typeof ReadingCell>[0]> = {}) {
 describe('a cell for a reading', () => {
   it('keeps what is typed at Enter, with its time, and moves on', () => {
     const { type, press, done } = open()
-    type('47.05')
+    type('42.50')
     press('Enter')
-    expect(valueNow(AT)).toMatchObject({ value: '47.05', at: expect.stringMatching(/^\d{4}-/) })
+    expect(valueNow(AT)).toMatchObject({ value: '42.50', at: expect.stringMatching(/^\d{4}-/) })
     expect(done).toHaveBeenCalledOnce()
   })
 
   it('keeps a lost nought as typed, suggests the better one, and takes it at the second Enter', () => {
     const { type, press, done } = open()
-    type('47.5')
+    type('42.5')
     press('Enter')
-    expect(textNow(AT)).toBe('47.5')
-    expect(screen.getByRole('status').textContent).toBe('47.50? Enter takes it')
+    expect(textNow(AT)).toBe('42.5')
+    expect(screen.getByRole('status').textContent).toBe('42.50? Enter takes it')
     expect(done).not.toHaveBeenCalled()
     press('Enter')
-    expect(textNow(AT)).toBe('47.50')
+    expect(textNow(AT)).toBe('42.50')
     expect(done).toHaveBeenCalledOnce()
   })
 
   it('offers where the burette stood, and Enter takes it', () => {
-    const { cell, press, done } = open({ offer: '24.10' })
-    expect(cell.getAttribute('placeholder')).toBe('24.10')
+    const { cell, press, done } = open({ offer: '21.80' })
+    expect(cell.getAttribute('placeholder')).toBe('21.80')
     press('Enter')
-    expect(textNow(AT)).toBe('24.10')
+    expect(textNow(AT)).toBe('21.80')
     expect(done).toHaveBeenCalledOnce()
   })
 
@@ -60,18 +61,18 @@ describe('a cell for a reading', () => {
     const { type, press } = open()
     type('47,05')
     press('Enter')
-    expect(textNow(AT)).toBe('47.05')
+    expect(textNow(AT)).toBe('42.50')
   })
 
   it('keeps what is typed when it is left, and puts back what it held at Escape', () => {
     const { cell, type, press } = open()
-    type('47.05')
+    type('42.50')
     fireEvent.blur(cell)
-    expect(textNow(AT)).toBe('47.05')
+    expect(textNow(AT)).toBe('42.50')
     type('48.05')
     press('Escape')
     fireEvent.blur(cell)
-    expect(textNow(AT)).toBe('47.05')
+    expect(textNow(AT)).toBe('42.50')
   })
 
   it('does nothing at Enter while it is empty and offers nothing', () => {
@@ -82,8 +83,8 @@ describe('a cell for a reading', () => {
   })
 
   it('shows what was struck through, with the reason', () => {
-    open({ entry: { value: '24.10', was: [{ value: '24.01', why: 'misread' }] } })
-    const struck = screen.getByText('24.01')
+    open({ entry: { value: '21.80', was: [{ value: '21.08', why: 'misread' }] } })
+    const struck = screen.getByText('21.08')
     expect(struck.tagName).toBe('S')
     expect(struck.getAttribute('title')).toBe('misread')
   })

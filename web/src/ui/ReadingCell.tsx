@@ -1,12 +1,12 @@
 import { fitToStep, isDecimalText } from '@hop-lark/core/number'
-import { type Entry, entryText } from '@hop-lark/core/record'
+import { type Entry, entryText, type Path, writePath } from '@hop-lark/core/record'
 import { useState } from 'react'
 import { useNotebook } from '../notebook/store.ts'
 import { Struck } from './Struck.tsx'
 
 interface ReadingCellProps {
   /** Path of the reading in the record. */
-  readonly at: string
+  readonly at: Path
   readonly label: string
   readonly entry: Entry | undefined
   /** How finely the scale is read; a reading with other decimals gets a suggestion. */
@@ -77,7 +77,7 @@ export function ReadingCell({ at, label, entry, step, offer, size = 'large', pal
     <div className="relative">
       <Struck entry={entry} />
       <input
-        data-at={at}
+        data-at={writePath(at)}
         aria-label={label}
         aria-invalid={wrong || problem === 'error'}
         inputMode="decimal"

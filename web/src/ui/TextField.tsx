@@ -1,3 +1,4 @@
+import { type Path, writePath } from '@hop-lark/core/record'
 import { useEffect, useId, useRef, useState } from 'react'
 
 interface TextFieldProps {
@@ -14,7 +15,7 @@ interface TextFieldProps {
   readonly className?: string
   readonly inputMode?: 'text' | 'decimal'
   /** Path in the record, so that the margin can lead here. */
-  readonly at?: string
+  readonly at?: Path
   readonly list?: string
 }
 
@@ -50,7 +51,7 @@ export function TextField({
       <div className="flex items-center gap-2">
         <input
           id={id}
-          data-at={at}
+          data-at={at && writePath(at)}
           list={list}
           value={draft ?? value}
           placeholder={placeholder}

@@ -1,6 +1,6 @@
 import { concludeFrom, ionName, type SampleVerdict, wholeSalts } from '@hop-lark/core/identify'
 import { compareConclusion } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, path, stepPath } from '@hop-lark/core/record'
 import { useNavigate, useParams } from 'react-router'
 import { goTo } from '../app/goTo.ts'
 import { useIdentification } from '../bench/tubes/useIdentification.ts'
@@ -106,7 +106,7 @@ function Evidence({ part, steps }: { readonly part: PartOf<'rack'>; readonly ste
           type="button"
           title={`${step}: go to where it was seen`}
           className="num min-h-7 rounded font-semibold underline decoration-lark underline-offset-3 hover:text-hop"
-          onClick={() => goTo({ at: `${part.id}.${step}`, taskId, stages, navigate })}
+          onClick={() => goTo({ at: stepPath(part, step) ?? path('parts', part.id), taskId, stages, navigate })}
         >
           {step}
         </button>

@@ -34,7 +34,7 @@ function QuestionForm({ question, onClose }: { readonly question: Question | 'ne
   const edit = useNotebook((state) => state.edit)
   const [asked, setAsked] = useState<Asked>(() => (question === 'new' ? firstAsked(task) : askedOf(question)))
   const askable = ASKABLE[asked.quantity]
-  const fault = askable.species && asked.of !== '' ? checkFormula(asked.of, 'question')[0] : undefined
+  const fault = askable.species && asked.of !== '' ? checkFormula(asked.of, [])[0] : undefined
   const id =
     question === 'new'
       ? freshId(

@@ -1,5 +1,5 @@
 import { type Answer, questionTitle } from '@hop-lark/core/reckon'
-import { conclusionOf, type Question, type Task } from '@hop-lark/core/record'
+import { conclusionOf, path, type Question, type Task, writePath } from '@hop-lark/core/record'
 import type { Sure } from '@hop-lark/core/uncertainty'
 import { Pencil, Plus } from 'lucide-react'
 import { Suspense, useState } from 'react'
@@ -104,7 +104,7 @@ function AnswerSection({
   const task = useTask()
   const title = questionTitle(task, question)
   return (
-    <section aria-label={title} data-at={`questions.${question.id}`} tabIndex={-1} className="mb-9 outline-none">
+    <section aria-label={title} data-at={writePath(path('questions', question.id))} tabIndex={-1} className="mb-9 outline-none">
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 border-b-[1.5px] border-ink pb-2">
         <h2 className="min-w-48 flex-1 text-xl font-bold">
           <QuestionTitle task={task} question={question} />

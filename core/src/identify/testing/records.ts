@@ -10,9 +10,10 @@ const AMOUNT = /^(.*\((?:aq|s|conc|g)\))(?: (.*))?$/
 export function tube(id: string, ...lines: readonly Line[]): Tube {
   return {
     id,
-    steps: lines.map(([what, saw]) => {
+    steps: lines.map(([what, saw], index) => {
+      const id = `s${index + 1}`
       const [, reagent, amount = 'drops'] = AMOUNT.exec(what) ?? []
-      return reagent ? { do: 'add', reagent, amount, saw } : { do: what as 'warm', saw }
+      return reagent ? { id, do: 'add', reagent, amount, saw } : { id, do: what as 'warm', saw }
     }),
   }
 }

@@ -1,32 +1,28 @@
-import { entryText, type PartOf } from '../../record/index.ts'
+import { type Entry, type PartOf, type Path, path } from '../../record/index.ts'
 import { parseFormula } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { heated } from '../place.ts'
+import type { Key, What } from '../quantity.ts'
 import { readFormula } from '../species.ts'
 
 const WATER = parseFormula('H2O')
 
 /** Mass of the solid before heating and mass driven off, from container and the first and last weighing. */
 export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
-  const place = `h:${part.id}`
+  const place = heated(part.id)
   const label = bench.label(part.of)
   bench.callPlace(place, `the ${label} heated`)
   const name = part.title ?? part.id
-  const reading = (field: string, says: string, at: string, entry: string | undefined): Key => {
-    const key = bench.network.define({ key: `${field}@${place}`, says, symbol: 'm', fullSymbol: says, unit: 'g' })
-    bench.read(key, entry, `parts.${part.id}.${at}`, `${says}, in g (${name})`)
+  const reading = (what: What, says: string, at: Path, entry: Entry | undefined): Key => {
+    const key = bench.network.define({ of: { what, place }, says, symbol: 'm', fullSymbol: says, unit: 'g' })
+    bench.read(key, entry, path('parts', part.id, ...at), `${says}, in g (${name})`)
     return key
   }
-  const text = (entry: (typeof part.masses)[number] | undefined) => (entry === undefined ? undefined : entryText(entry))
-  const last = Math.max(1, part.masses.length - 1)
-  const container = reading('container', 'empty container', 'container', text(part.container))
-  const before = reading('before', 'container + solid before heating', 'masses.0', text(part.masses[0]))
-  const after = reading(
-    'after',
-    'container + solid after the last heating',
-    `masses.${last}`,
-    part.masses.length > 1 ? text(part.masses.at(-1)) : undefined,
-  )
+  const [first, last] = [part.masses[0], part.masses.length > 1 ? part.masses.at(-1) : undefined]
+  const container = reading('container', 'empty container', ['container'], part.container)
+  const massAt = (mass: typeof first) => ['masses', ...(mass ? [mass.id, 'mass'] : [])]
+  const before = reading('before heating', 'container + solid before heating', massAt(first), first?.mass)
+  const after = reading('after heating', 'container + solid after the last heating', massAt(last), last?.mass)
   const lost = readFormula(part.lost ?? '') ?? WATER
   bench.network.sum({
     gives: bench.totalMass(place),
@@ -44,7 +40,7 @@ export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
     formulas: { [driven]: `m(${lost.text}) = mass before − mass after` },
   })
   const left = bench.network.define({
-    key: `residue@${place}`,
+    of: { what: 'residue', place },
     says: `mass of what was left of ${label}`,
     symbol: 'm',
     fullSymbol: 'm(residue)',

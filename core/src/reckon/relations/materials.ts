@@ -1,7 +1,8 @@
 import { Exact } from '../../number/index.ts'
-import type { Material } from '../../record/index.ts'
+import { type Material, path } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { inMaterial } from '../place.ts'
+import type { Key } from '../quantity.ts'
 
 /** A strength is asked for only where titres could not tell it … */
 const RATHER_FIND_OUT = 3
@@ -14,7 +15,12 @@ function giveStrength(bench: Bench, material: Material, key: Key): void {
   bench.network.ask(key, `the strength of ${bench.label(material.id)}`, reluctance)
   if (!material.strength) return
   const { value } = material.strength
-  bench.network.give(key, { value: new Exact(value), text: value, at: `materials.${material.id}.strength`, reading: false })
+  bench.network.give(key, {
+    value: new Exact(value),
+    text: value,
+    at: path('materials', material.id, 'strength'),
+    reading: false,
+  })
 }
 
 /** The strength printed on a bottle, in mol/dm³ or g/dm³ of the solute; or what to ask for. */
@@ -36,9 +42,9 @@ function relateDissolvedSample(bench: Bench, material: Material): void {
 }
 
 /** Key of the mass of sample in 1 dm³ of a solution, whatever the sample is. */
-export function dissolvedSample(bench: Bench, material: string): string {
+export function dissolvedSample(bench: Bench, material: string): Key {
   return bench.network.define({
-    key: `rTotal@m:${material}`,
+    of: { what: 'mass concentration', place: inMaterial(material) },
     says: `mass of sample in 1 dm³ of ${bench.label(material)}`,
     symbol: 'ρ',
     fullSymbol: 'ρ(sample)',

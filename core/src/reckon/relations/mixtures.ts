@@ -1,7 +1,8 @@
 import { entryText, type PartOf } from '../../record/index.ts'
 import { type Formula, formatEquation } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { inTitration } from '../place.ts'
+import type { Key } from '../quantity.ts'
 import { speciesKey } from '../species.ts'
 import type { Reacting, Roles } from './roles.ts'
 
@@ -69,8 +70,8 @@ function groupsOf(bench: Bench, roles: ReadonlyMap<string, Roles>): readonly (re
     const toEndPoint: ToEndPoint = {
       part,
       reacting: [role, ...role.also],
-      titre: bench.amount(role.burette.formula, `t:${part.id}/titre`),
-      portion: bench.volume(`t:${part.id}/flask/${place}`),
+      titre: bench.amount(role.burette.formula, inTitration({ part }, 'titre')),
+      portion: bench.volume(inTitration({ part }, 'flask', place)),
       text: content.volume === undefined ? undefined : entryText(content.volume),
     }
     const name = `${content.material} ${part.burette}`
@@ -82,7 +83,7 @@ function groupsOf(bench: Bench, roles: ReadonlyMap<string, Roles>): readonly (re
 /** Amount of titrant as it would have been for the portion of the first titration. */
 function scaledTitre(bench: Bench, one: ToEndPoint, first: ToEndPoint, burette: Formula): Key {
   if (one === first || one.text === first.text) return one.titre
-  const place = `t:${one.part.id}/scaled`
+  const place = inTitration(one, 'scaled')
   bench.callPlace(place, `a titre of ${first.text} cm³ (${one.part.title ?? one.part.id})`)
   const scaled = bench.amount(burette, place)
   bench.network.product({ gives: scaled, over: [one.titre, first.portion], under: [one.portion], oneWay: true })
@@ -106,7 +107,17 @@ function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], titres: 
     const size = { over: Math.abs(weight.over), under: weight.under }
     if (size.over === 1 && size.under === 1) return titre
     const says = `${writeWeight(weight, nameOf(index))}`
-    const key = network.define({ key: `${titre}×${size.over}/${size.under}`, says, symbol: 'n', fullSymbol: says, unit: 'mol' })
+    const key = network.define({
+      of: {
+        ...(network.quantities.get(titre)?.of ?? { what: 'weighted amount' }),
+        what: 'weighted amount',
+        detail: `${size.over}/${size.under}`,
+      },
+      says,
+      symbol: 'n',
+      fullSymbol: says,
+      unit: 'mol',
+    })
     network.product({ gives: key, over: [titre], factor: size, silent: true, oneWay: true })
     return key
   }
@@ -152,7 +163,7 @@ export function relateMixtures(bench: Bench, roles: ReadonlyMap<string, Roles>):
     if (!solved) {
       for (const [, formula] of unknowns)
         bench.network.ask(
-          bench.amount(formula, `t:${first.part.id}/flask`),
+          bench.amount(formula, inTitration(first, 'flask')),
           `a titration of the same solution to another end-point, to tell ${unknowns.map(([, { text }]) => text).join(' and ')} apart`,
           3,
         )
@@ -162,7 +173,7 @@ export function relateMixtures(bench: Bench, roles: ReadonlyMap<string, Roles>):
     unknowns.forEach(([key, formula], index) => {
       const own = group.flatMap(({ reacting }) => reacting).find((one) => speciesKey(one.titrated.formula) === key)
       const equation = own ? formatEquation(own.equation) : ''
-      relateOne(bench, bench.amount(formula, `t:${first.part.id}/flask`), solved[index] ?? [], titres, equation)
+      relateOne(bench, bench.amount(formula, inTitration(first, 'flask')), solved[index] ?? [], titres, equation)
     })
   }
 }

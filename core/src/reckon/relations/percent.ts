@@ -2,7 +2,8 @@ import { findMaterial } from '../../record/index.ts'
 import type { Formula } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { heated, inMaterial, type Place, weighed } from '../place.ts'
+import type { Key } from '../quantity.ts'
 import { speciesKey } from '../species.ts'
 import { dissolvedSample } from './materials.ts'
 import type { Target } from './target.ts'
@@ -17,13 +18,19 @@ export function relatePercent(
 ): Target {
   const { network } = bench
   const says = `percentage by mass of ${species.text} in ${bench.label(material)}`
-  const define = (place: string) =>
-    network.define({ key: `%:${speciesKey(species)}@${place}`, says, symbol: '%', fullSymbol: `%(${species.text})`, unit: '%' })
-  const whole = define(`m:${material}`)
+  const define = (place: Place) =>
+    network.define({
+      of: { what: 'percentage', species: speciesKey(species), place },
+      says,
+      symbol: '%',
+      fullSymbol: `%(${species.text})`,
+      unit: '%',
+    })
+  const whole = define(inMaterial(material))
   const heatings = bench.task.parts.filter((part) => part.kind === 'heating' && part.of === material)
   const portions = [
-    ...bench.weighingsOf(material).map(({ id }) => ({ id, place: `w:${id}` })),
-    ...heatings.map(({ id }) => ({ id, place: `h:${id}` })),
+    ...bench.weighingsOf(material).map(({ id }) => ({ id, place: weighed(id) })),
+    ...heatings.map(({ id }) => ({ id, place: heated(id) })),
   ]
   const percents = portions.map(({ id, place }) => {
     const key = define(place)

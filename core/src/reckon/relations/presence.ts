@@ -1,5 +1,5 @@
 import type { Formula } from '../../substance/index.ts'
-import type { Place } from '../Bench.ts'
+import type { Place, PlaceKey } from '../place.ts'
 import { speciesKey } from '../species.ts'
 
 /**
@@ -7,15 +7,15 @@ import { speciesKey } from '../species.ts'
  * was made up in, the aliquot) speak of the same species.
  */
 export class Presence {
-  private readonly parent = new Map<Place, Place>()
-  private readonly species = new Map<Place, Map<string, Formula>>()
+  private readonly parent = new Map<PlaceKey, PlaceKey>()
+  private readonly species = new Map<PlaceKey, Map<string, Formula>>()
 
-  private root(place: Place): Place {
+  private root(place: PlaceKey): PlaceKey {
     let at = place
     for (let up = this.parent.get(at); up !== undefined; up = this.parent.get(at)) at = up
     // Whoever asks again finds it in one step.
     for (let on = place; on !== at; ) {
-      const up = this.parent.get(on) as Place
+      const up = this.parent.get(on) as PlaceKey
       this.parent.set(on, at)
       on = up
     }
@@ -23,7 +23,10 @@ export class Presence {
   }
 
   add(place: Place, formula: Formula): void {
-    const root = this.root(place)
+    this.addAt(this.root(place.key), formula)
+  }
+
+  private addAt(root: PlaceKey, formula: Formula): void {
     const there = this.species.get(root) ?? new Map<string, Formula>()
     const key = speciesKey(formula)
     if (!there.has(key)) there.set(key, formula)
@@ -31,14 +34,14 @@ export class Presence {
   }
 
   link(one: Place, other: Place): void {
-    const [a, b] = [this.root(one), this.root(other)]
+    const [a, b] = [this.root(one.key), this.root(other.key)]
     if (a === b) return
     this.parent.set(b, a)
-    for (const formula of this.species.get(b)?.values() ?? []) this.add(a, formula)
+    for (const formula of this.species.get(b)?.values() ?? []) this.addAt(a, formula)
     this.species.delete(b)
   }
 
   at(place: Place): readonly Formula[] {
-    return [...(this.species.get(this.root(place))?.values() ?? [])]
+    return [...(this.species.get(this.root(place.key))?.values() ?? [])]
   }
 }

@@ -1,8 +1,10 @@
 import { convert, Exact, isUnit, UNITS, type Unit } from '../../number/index.ts'
-import { findById, type Question } from '../../record/index.ts'
+import { findById, path, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
-import type { Bench, Place } from '../Bench.ts'
+import type { Bench } from '../Bench.ts'
+import { heated, inMaterial, inTitration, ofQuestion, type Place, weighed } from '../place.ts'
+import { keyOf } from '../quantity.ts'
 import { readFormula, speciesKey } from '../species.ts'
 import { relatePercent } from './percent.ts'
 import { relateCrossing, relateGradient, relateRise } from './series.ts'
@@ -14,10 +16,12 @@ import { relateHydration, relateMolarMass } from './unknownSolid.ts'
 /** The place a question names: a weighing, a titration's `flask`, `titre` or `before`, a heating, or a material. */
 function placeOf(bench: Bench, name: string): Place | undefined {
   const part = findById(bench.task.parts, name)
-  if (part?.kind === 'weighing') return `w:${name}`
-  if (part?.kind === 'heating') return `h:${name}`
-  if (/\/(flask|titre|before)$/.test(name)) return `t:${name}`
-  return bench.task.materials.some(({ id }) => id === name) ? `m:${name}` : undefined
+  if (part?.kind === 'weighing') return weighed(name)
+  if (part?.kind === 'heating') return heated(name)
+  const [, titration, role] = /^([^/]+)\/(flask|titre|before)$/.exec(name) ?? []
+  if (titration !== undefined && role !== undefined)
+    return inTitration({ part: { id: titration } }, role === 'before' ? 'used' : (role as 'flask' | 'titre'))
+  return bench.task.materials.some(({ id }) => id === name) ? inMaterial(name) : undefined
 }
 
 const speciesOf = (text: string): Formula | string => readFormula(text) ?? `a formula that can be read instead of '${text}'`
@@ -27,7 +31,7 @@ export function relateQuestion(bench: Bench, question: Question, assessments: Re
   const { find } = question
   switch (find.quantity) {
     case 'meanTitre':
-      return { key: `V@t:${find.in}/titre` }
+      return { key: keyOf({ what: 'volume', place: inTitration({ part: { id: find.in } }, 'titre') }) }
     case 'mass':
     case 'amount': {
       const [species, place] = [speciesOf(find.of), placeOf(bench, find.in)]
@@ -95,7 +99,7 @@ function relatePercentError(
   const { network } = bench
   const unit = network.quantities.get(target.key)?.unit ?? '1'
   const value = network.define({
-    key: `accepted@${id}`,
+    of: { what: 'accepted value', place: ofQuestion(id) },
     says: 'accepted value',
     symbol: 'accepted',
     fullSymbol: 'accepted',
@@ -106,11 +110,11 @@ function relatePercentError(
   network.give(value, {
     value: inUnit,
     text: inUnit.eq(accepted) ? accepted : inUnit.toFixed(),
-    at: `questions.${id}`,
+    at: path('questions', id),
     reading: false,
   })
   const apart = network.define({
-    key: `apart@${id}`,
+    of: { what: 'difference', place: ofQuestion(id) },
     says: 'difference from the accepted value',
     symbol: 'difference',
     fullSymbol: 'difference',
@@ -118,7 +122,7 @@ function relatePercentError(
   })
   network.sum({ gives: apart, plus: [target.key], minus: [value], size: true, oneWay: true })
   const error = network.define({
-    key: `error@${id}`,
+    of: { what: 'percentage error', place: ofQuestion(id) },
     says: 'percentage error',
     symbol: '% error',
     fullSymbol: '% error',
@@ -139,7 +143,7 @@ function relatePercentError(
 function relatePerItem(bench: Bench, species: Formula, material: string, items: number): Target {
   const { network } = bench
   const key = network.define({
-    key: `each:${speciesKey(species)}@${material}`,
+    of: { what: 'each', species: speciesKey(species), place: inMaterial(material) },
     says: `${species.text} in each`,
     symbol: 'm',
     fullSymbol: 'm(each)',
@@ -149,7 +153,7 @@ function relatePerItem(bench: Bench, species: Formula, material: string, items: 
   for (const { id } of weighings) {
     network.product({
       gives: key,
-      over: [bench.mass(species, `w:${id}`)],
+      over: [bench.mass(species, weighed(id))],
       factor: { over: 1000, under: items },
       oneWay: true,
       formulas: { [key]: `m(each) = m/${items} × 1000` },

@@ -1,24 +1,33 @@
 import { heightAt, type Line, readSeries } from '../../curve/index.ts'
 import { Exact, formatFigures, isUnit } from '../../number/index.ts'
-import { findPart, type PartOf } from '../../record/index.ts'
+import { findPart, type PartOf, path } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { onSeries } from '../place.ts'
+import type { Key, What } from '../quantity.ts'
 import type { Target } from './target.ts'
 
 /** Figures that a number read off a drawn line is shown with. */
 const FIGURES_OF_A_LINE = 4
 
 interface Said {
-  readonly name: string
+  readonly what: What
+  /** Which line, or which end of it. */
+  readonly detail?: string
   readonly says: string
   readonly symbol: string
   readonly unit: string
 }
 
 /** A quantity of a series, in the unit of its axis. */
-function define(bench: Bench, part: PartOf<'series'>, { name, says, symbol, unit }: Said): Key {
+function define(bench: Bench, part: PartOf<'series'>, { what, detail, says, symbol, unit }: Said): Key {
   const known = isUnit(unit) ? { unit } : { unit: '1' as const, ownUnit: unit }
-  return bench.network.define({ key: `${name}@series:${part.id}`, says, symbol, fullSymbol: symbol, ...known })
+  return bench.network.define({
+    of: { what, place: onSeries(part.id), ...(detail === undefined ? {} : { detail }) },
+    says,
+    symbol,
+    fullSymbol: symbol,
+    ...known,
+  })
 }
 
 /** A number that a best line gives: worked out from all its points, shown as it would be read off. */
@@ -28,7 +37,7 @@ function readOff(bench: Bench, part: PartOf<'series'>, said: Said, value: number
   bench.network.give(key, {
     value: exactly,
     text: formatFigures(exactly, FIGURES_OF_A_LINE),
-    at: `parts.${part.id}`,
+    at: path('parts', part.id),
     reading: false,
   })
   return key
@@ -42,13 +51,19 @@ function lineOf(bench: Bench, part: PartOf<'series'>, line: Line, which: string,
     slope: readOff(
       bench,
       part,
-      { name: `m${number}`, says: `gradient of the ${points}`, symbol: `m${number}`, unit: per(part) },
+      { what: 'gradient of a line', detail: number, says: `gradient of the ${points}`, symbol: `m${number}`, unit: per(part) },
       line.slope,
     ),
     intercept: readOff(
       bench,
       part,
-      { name: `b${number}`, says: `where the ${points}, meets the ${part.y.name} axis`, symbol: `b${number}`, unit: part.y.unit },
+      {
+        what: 'intercept',
+        detail: number,
+        says: `where the ${points}, meets the ${part.y.name} axis`,
+        symbol: `b${number}`,
+        unit: part.y.unit,
+      },
       line.intercept,
     ),
   }
@@ -66,10 +81,20 @@ export function relateCrossing(bench: Bench, id: string): Target {
   if (!twoLines) return { missing: `more points in ${several(part)}: two lines that cross need at least two on each side` }
   const [before, after] = [lineOf(bench, part, twoLines.before, 'first', '1'), lineOf(bench, part, twoLines.after, 'second', '2')]
   const { network } = bench
-  const apart = define(bench, part, { name: 'db', says: 'difference of the intercepts', symbol: 'b2 − b1', unit: part.y.unit })
-  const steeper = define(bench, part, { name: 'dm', says: 'difference of the gradients', symbol: 'm1 − m2', unit: per(part) })
+  const apart = define(bench, part, {
+    what: 'difference of intercepts',
+    says: 'difference of the intercepts',
+    symbol: 'b2 − b1',
+    unit: part.y.unit,
+  })
+  const steeper = define(bench, part, {
+    what: 'difference of gradients',
+    says: 'difference of the gradients',
+    symbol: 'm1 − m2',
+    unit: per(part),
+  })
   const crossing = define(bench, part, {
-    name: 'crossing',
+    what: 'crossing',
     says: `${part.x.name} where the lines cross`,
     symbol: 'x',
     unit: part.x.unit,
@@ -142,33 +167,48 @@ export function relateGradient(bench: Bench, id: string, at?: string): Target {
           : `two points of ${several(part)} that differ in ${part.x.name}`,
     }
   const which = at === undefined ? '' : ` ${at}`
+  const ofTangent = at === undefined ? {} : { detail: at }
   const kind = part.reading === 'curve' ? 'tangent' : 'line'
   const end = (name: string, x: number) => ({
     x: readOff(
       bench,
       part,
-      { name: `x${name}${which}`, says: `${part.x.name} at the ${name} of the ${kind}`, symbol: `x(${name})`, unit: part.x.unit },
+      {
+        what: 'x read off',
+        detail: `${name}${which}`,
+        says: `${part.x.name} at the ${name} of the ${kind}`,
+        symbol: `x(${name})`,
+        unit: part.x.unit,
+      },
       x,
     ),
     y: readOff(
       bench,
       part,
-      { name: `y${name}${which}`, says: `${part.y.name} on the ${kind} there`, symbol: `y(${name})`, unit: part.y.unit },
+      {
+        what: 'y read off',
+        detail: `${name}${which}`,
+        says: `${part.y.name} on the ${kind} there`,
+        symbol: `y(${name})`,
+        unit: part.y.unit,
+      },
       drawn.heightAt(x),
     ),
   })
   const [start, finish] = [end('start', drawn.low), end('end', drawn.high)]
   const { network } = bench
-  const change = (name: string, axis: 'x' | 'y', symbol: string) =>
+  const change = (what: 'rise' | 'run', axis: 'x' | 'y', symbol: string) =>
     define(bench, part, {
-      name: `${name}${which}`,
+      what,
+      ...ofTangent,
       says: `change of ${part[axis].name} along the ${kind}`,
       symbol,
       unit: part[axis].unit,
     })
   const [rise, run] = [change('rise', 'y', 'Δy'), change('run', 'x', 'Δx')]
   const gradient = define(bench, part, {
-    name: `gradient${which}`,
+    what: 'gradient',
+    ...ofTangent,
     says: gradientSays(part, at),
     symbol: 'gradient',
     unit: per(part),
@@ -188,10 +228,15 @@ export function relateRise(bench: Bench, id: string): Target {
   const { mixing } = readSeries(part)
   if (!mixing) return { missing: `two points of ${several(part)} before mixing, and two after it` }
   const at = `${part.mixedAt} ${part.x.unit}`
-  const line = (name: string, says: string, symbol: string, value: number) =>
-    readOff(bench, part, { name, says: `${part.y.name} on the line ${says}, at ${at}`, symbol, unit: part.y.unit }, value)
-  const [from, to] = [line('ybefore', 'before mixing', 'y1', mixing.from), line('yafter', 'after mixing', 'y2', mixing.to)]
-  const rise = define(bench, part, { name: 'step', says: `change of ${part.y.name} on mixing`, symbol: 'Δy', unit: part.y.unit })
+  const line = (detail: string, says: string, symbol: string, value: number) =>
+    readOff(
+      bench,
+      part,
+      { what: 'y read off', detail, says: `${part.y.name} on the line ${says}, at ${at}`, symbol, unit: part.y.unit },
+      value,
+    )
+  const [from, to] = [line('before', 'before mixing', 'y1', mixing.from), line('after', 'after mixing', 'y2', mixing.to)]
+  const rise = define(bench, part, { what: 'step', says: `change of ${part.y.name} on mixing`, symbol: 'Δy', unit: part.y.unit })
   bench.network.sum({ gives: rise, plus: [to], minus: [from], oneWay: true, formulas: { [rise]: 'Δy = y2 − y1' } })
   return { key: rise }
 }

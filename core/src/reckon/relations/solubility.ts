@@ -2,6 +2,7 @@ import { Exact } from '../../number/index.ts'
 import { findMaterial, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
+import { inMaterial } from '../place.ts'
 import { readFormula, speciesKey } from '../species.ts'
 import { type GivenValue, giveQuantity } from './statedQuantity.ts'
 import type { Target } from './target.ts'
@@ -39,7 +40,7 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
   const { network } = bench
   const material = find.in
   const solubility = network.define({
-    key: `s:${speciesKey(salt)}@${material}`,
+    of: { what: 'solubility', species: speciesKey(salt), place: inMaterial(material) },
     says: `solubility of ${salt.text}`,
     symbol: 's',
     fullSymbol: 's',
@@ -49,7 +50,7 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
   const concentrations = ions.map(({ ion, count }) => {
     const total = bench.concentration(ion, material)
     const dissolved = network.define({
-      key: `${total}#dissolved`,
+      of: { what: 'dissolved', species: speciesKey(ion), place: inMaterial(material) },
       says: `${ion.text} from dissolved ${salt.text}`,
       symbol: 'c',
       fullSymbol: `c(${ion.text} dissolved)`,
@@ -65,14 +66,23 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
     if (common && sameSpecies(ion, common.ion))
       network.sum({
         gives: total,
-        plus: [dissolved, giveQuantity(bench, `added@${material}`, 'common ion added', common.concentration, 'mol/dm3')],
+        plus: [
+          dissolved,
+          giveQuantity(
+            bench,
+            { what: 'common ion', place: inMaterial(material) },
+            'common ion added',
+            common.concentration,
+            'mol/dm3',
+          ),
+        ],
       })
     else network.product({ gives: total, over: [dissolved], silent: true })
     return Array.from({ length: count }, () => total)
   })
   if (find.quantity === 'solubility') return { key: solubility }
   const product = network.define({
-    key: `Ksp:${speciesKey(salt)}@${material}`,
+    of: { what: 'solubility product', species: speciesKey(salt), place: inMaterial(material) },
     says: `solubility product of ${salt.text}`,
     symbol: 'Ksp',
     fullSymbol: 'Ksp',

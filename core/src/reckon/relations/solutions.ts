@@ -1,7 +1,8 @@
-import { entryText, type PartOf } from '../../record/index.ts'
+import { entryText, type PartOf, type Path, path } from '../../record/index.ts'
 import type { Formula } from '../../substance/index.ts'
-import type { Bench, Place } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import type { Bench } from '../Bench.ts'
+import { inMaterial, type Place, putInto, weighed } from '../place.ts'
+import type { Key } from '../quantity.ts'
 import { holdersOf } from './holders.ts'
 
 /** A source of a made-up solution, resolved: where its amount is, and which volume of which material went in. */
@@ -10,23 +11,23 @@ interface Source {
   readonly place: Place
   readonly by?: string
   readonly volume?: string
-  readonly at?: string
+  readonly at?: Path
 }
 
 function sourcesOf(bench: Bench, part: PartOf<'solution'>): readonly Source[] {
   return part.from.flatMap((source, index): Source[] => {
     if ('weighing' in source) {
       const weighing = bench.weighing(source.weighing)
-      return weighing ? [{ material: weighing.of, place: `w:${weighing.id}` }] : []
+      return weighing ? [{ material: weighing.of, place: weighed(weighing.id) }] : []
     }
     // Volumes put into a flask to be made up are measured; a pipette is assumed where several could hold the species.
     return [
       {
         material: source.material,
-        place: `s:${part.id}/${index}`,
+        place: putInto(part.id, index),
         by: 'pipette',
         volume: entryText(source.volume),
-        at: `parts.${part.id}.from.${index}.volume`,
+        at: path('parts', part.id, 'from', index, 'volume'),
       },
     ]
   })
@@ -34,12 +35,12 @@ function sourcesOf(bench: Bench, part: PartOf<'solution'>): readonly Source[] {
 
 /** What the flask was filled to: its mark, or where it has none the sum of what was put in. */
 export function relateSolutionVolume(bench: Bench, part: PartOf<'solution'>): Key {
-  const place = `m:${part.gives}`
+  const place = inMaterial(part.gives)
   const label = bench.label(part.gives)
   bench.callPlace(place, part.flask ? `the ${part.flask} cm³ of ${label}` : `the whole of ${label}`)
   const volume = bench.volume(place)
   if (part.flask !== undefined) {
-    bench.read(volume, part.flask, `parts.${part.id}.flask`, `the volume of the flask for ${label}`)
+    bench.read(volume, part.flask, path('parts', part.id, 'flask'), `the volume of the flask for ${label}`)
     return volume
   }
   const volumes = sourcesOf(bench, part).filter((source) => source.volume !== undefined)
@@ -54,13 +55,13 @@ export function relateSolutionVolume(bench: Bench, part: PartOf<'solution'>): Ke
 function sourceVolume(bench: Bench, source: Source): Key {
   bench.callPlace(source.place, `the ${source.volume} cm³ of ${bench.label(source.material)}`)
   const key = bench.volume(source.place, `volume of ${bench.label(source.material)} put in`)
-  bench.read(key, source.volume, source.at ?? '', `the volume of ${bench.label(source.material)} put in`)
+  bench.read(key, source.volume, source.at ?? [], `the volume of ${bench.label(source.material)} put in`)
   return key
 }
 
 /** The amount of a species in the flask is what its sources brought; and c = n/V there. */
 export function relateSolution(bench: Bench, part: PartOf<'solution'>, species: readonly Formula[]): void {
-  const place = `m:${part.gives}`
+  const place = inMaterial(part.gives)
   for (const one of species) {
     const holders = holdersOf(bench, one, sourcesOf(bench, part))
     const total = bench.amount(one, place)
@@ -91,7 +92,7 @@ export function relateConcentrations(bench: Bench, material: string, species: re
     const concentration = bench.concentration(one, material)
     if (volume !== undefined) {
       bench.network.product({
-        gives: bench.amount(one, `m:${material}`),
+        gives: bench.amount(one, inMaterial(material)),
         over: [concentration, volume],
         factor: { over: 1, under: 1000 },
       })

@@ -1,6 +1,7 @@
 import { amountRatio, countIn, type Formula, sameSpecies } from '../../substance/index.ts'
-import type { Bench, Place } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import type { Bench } from '../Bench.ts'
+import type { Place } from '../place.ts'
+import type { Key } from '../quantity.ts'
 
 /** Species that may be counted from one another only because they share an element. */
 export interface Loose {

@@ -1,17 +1,18 @@
 import { Exact, parseUnit, UNITS, type Unit } from '../../number/index.ts'
 import { compositionOf, type Formula } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import { ofQuestion } from '../place.ts'
+import type { Key, QuantityOf } from '../quantity.ts'
 import type { Target } from './target.ts'
 
 /** A value a question states, with its unit or in the usual one. */
 export type GivenValue = string | { readonly value: string; readonly unit: string }
 
 /** Gives the network a value that the question itself states. */
-export function giveQuantity(bench: Bench, key: Key, says: string, given: GivenValue, fallback: Unit): Key {
+export function giveQuantity(bench: Bench, of: QuantityOf, says: string, given: GivenValue, fallback: Unit): Key {
   const { value, unit } =
     typeof given === 'string' ? { value: given, unit: fallback } : { value: given.value, unit: parseUnit(given.unit) }
-  bench.network.define({ key, says, symbol: says, fullSymbol: says, unit })
+  const key = bench.network.define({ of, says, symbol: says, fullSymbol: says, unit })
   bench.network.give(key, { value: new Exact(value), text: value, reading: false })
   return key
 }
@@ -31,10 +32,16 @@ export function relateMassToWeigh(
   if (!byMass && UNITS[strengthUnit].dimension !== 'concentration') return { missing: `a strength instead of ${strengthUnit}` }
   if (UNITS[volumeUnit].dimension !== 'volume') return { missing: `a volume instead of ${volumeUnit}` }
   const { network } = bench
-  const strength = giveQuantity(bench, `c@${id}`, byMass ? 'ρ' : 'c', concentration, 'mol/dm3')
-  const V = giveQuantity(bench, `V@${id}`, 'V', volume, 'cm3')
+  const strength = giveQuantity(
+    bench,
+    { what: byMass ? 'mass concentration' : 'concentration', place: ofQuestion(id) },
+    byMass ? 'ρ' : 'c',
+    concentration,
+    'mol/dm3',
+  )
+  const V = giveQuantity(bench, { what: 'volume', place: ofQuestion(id) }, 'V', volume, 'cm3')
   const mass = network.define({
-    key: `m@${id}`,
+    of: { what: 'mass', place: ofQuestion(id) },
     says: `mass of ${species.text} to weigh`,
     symbol: 'm',
     fullSymbol: 'm',

@@ -1,27 +1,20 @@
 import { Exact, formatPlaces } from '../../number/index.ts'
-import { entryText, type PartOf } from '../../record/index.ts'
+import { entryText, type PartOf, path } from '../../record/index.ts'
 import { amountRatio, countIn, type Formula, formatEquation } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
-import type { Bench, Place } from '../Bench.ts'
-import type { Key } from '../network.ts'
+import type { Bench } from '../Bench.ts'
+import { type Flask, inMaterial, inTitration, type Place, weighed } from '../place.ts'
+import type { Key } from '../quantity.ts'
 import { speciesKey } from '../species.ts'
 import { holdersOf } from './holders.ts'
 import type { Before, Roles } from './roles.ts'
 
-/** One flask that was titrated: the portion every run had, or, with a weighed solid for each run, that of one run. */
-export interface Flask {
-  readonly part: PartOf<'titration'>
-  readonly place: Place
-  /** Index of the run, where each has its own flask. */
-  readonly run?: number
-}
-
 /** The flasks to work out: one for the whole titration, or one for each run that counts. */
 export function flasksOf(part: PartOf<'titration'>, assessment: Assessment): readonly Flask[] {
-  if (!assessment.massPerRun) return [{ part, place: `t:${part.id}` }]
+  if (!assessment.massPerRun) return [{ part }]
   const weighed = part.runs.flatMap(({ weighing }, index) => (weighing === undefined ? [] : [index]))
   const counted = assessment.used.length > 0 ? assessment.used : weighed.slice(0, 1)
-  return counted.map((run) => ({ part, place: `t:${part.id}#${run}`, run }))
+  return counted.map((run) => ({ part, run }))
 }
 
 /** Something in the flask: where its amount comes from, and the volume if it is a portion of a solution. */
@@ -33,20 +26,21 @@ interface Content {
   readonly text?: string
 }
 
-function contentsOf(bench: Bench, { part, place, run }: Flask): readonly Content[] {
+function contentsOf(bench: Bench, flask: Flask): readonly Content[] {
+  const { part, run } = flask
   const own = run === undefined ? undefined : part.runs[run]?.weighing
   const listed = own === undefined ? part.flask : [...part.flask, { weighing: own }]
   return listed.flatMap((content, index): Content[] => {
     if ('weighing' in content) {
       const weighing = bench.weighing(content.weighing)
-      return weighing ? [{ material: weighing.of, weighed: `w:${weighing.id}` }] : []
+      return weighing ? [{ material: weighing.of, weighed: weighed(weighing.id) }] : []
     }
     const label = bench.label(content.material)
-    const volume = bench.volume(`${place}/flask/${index}`, `volume of ${label} in the flask`)
+    const volume = bench.volume(inTitration(flask, 'flask', index), `volume of ${label} in the flask`)
     bench.read(
       volume,
       content.volume,
-      `parts.${part.id}.flask.${index}.volume`,
+      path('parts', part.id, 'flask', index, 'volume'),
       `the volume of ${label} put into the conical flask`,
     )
     const text = content.volume === undefined ? {} : { text: entryText(content.volume) }
@@ -56,16 +50,17 @@ function contentsOf(bench: Bench, { part, place, run }: Flask): readonly Content
 
 /** The titre as a volume: the mean of the agreeing runs, or the one titre of a flask of its own. */
 function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): Key {
-  const { part, place, run } = flask
+  const { part, run } = flask
+  const place = inTitration(flask, 'titre')
   const { conventions } = bench.task
   // Titrations of one mixture to different end-points are told apart by their titles.
   const several = part.reactions.filter(({ role }) => role === 'titration').length > 1 && part.title !== undefined
   const [at, name] =
     run === undefined
-      ? [`parts.${part.id}`, several ? `mean titre (${part.title})` : 'mean titre']
-      : [`parts.${part.id}.runs.${run}`, `titre of ${runName(part.runs, run)}`]
-  bench.callPlace(`${place}/titre`, `the ${name}`)
-  const key = bench.volume(`${place}/titre`, name)
+      ? [path('parts', part.id), several ? `mean titre (${part.title})` : 'mean titre']
+      : [path('parts', part.id, 'runs', part.runs[run]?.id ?? run), `titre of ${runName(part.runs, run)}`]
+  bench.callPlace(place, `the ${name}`)
+  const key = bench.volume(place, name)
   const { within, runs } = conventions.concordance
   const wanted =
     run === undefined
@@ -83,13 +78,13 @@ function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): 
 
 /** Amount that the burette delivered, from its concentration; and, run by run, the mean of the concentrations found. */
 function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Key {
-  const { part, run, place } = flask
+  const { part, run } = flask
   const species = roles.burette.formula
-  const amount = bench.amount(species, `${place}/titre`)
+  const amount = bench.amount(species, inTitration(flask, 'titre'))
   let concentration = bench.concentration(species, part.burette)
   if (run !== undefined) {
     const own = bench.network.define({
-      key: `${concentration}#${part.id}#${run}`,
+      of: { what: 'concentration', species: speciesKey(species), place: inTitration(flask, 'titre') },
       says: `concentration of ${species.text} by ${runName(part.runs, run)}`,
       symbol: 'c',
       fullSymbol: `c(${species.text})`,
@@ -120,13 +115,14 @@ function relateMeanConcentration(bench: Bench, part: PartOf<'titration'>, specie
 }
 
 /** The mole ratio of the titration. */
-function relateRatio(bench: Bench, { place }: Flask, roles: Roles): Place {
+function relateRatio(bench: Bench, flask: Flask, roles: Roles): Place {
   const { burette, titrated, equation, before } = roles
-  const where = before.length > 0 ? `${place}/left` : `${place}/flask`
-  bench.callPlace(`${place}/left`, before[0]?.kind === 'made' ? 'the flask, titrated' : 'the flask, left over')
+  const left = inTitration(flask, 'left over')
+  const where = before.length > 0 ? left : inTitration(flask, 'flask')
+  bench.callPlace(left, before[0]?.kind === 'made' ? 'the flask, titrated' : 'the flask, left over')
   bench.network.product({
     gives: bench.amount(titrated.formula, where),
-    over: [bench.amount(burette.formula, `${place}/titre`)],
+    over: [bench.amount(burette.formula, inTitration(flask, 'titre'))],
     factor: { over: titrated.count, under: burette.count },
     full: true,
     factorFirst: true,
@@ -137,16 +133,17 @@ function relateRatio(bench: Bench, { place }: Flask, roles: Roles): Place {
 }
 
 /** From what was titrated back to the analyte, through the reactions before the titration. */
-function relateBefore(bench: Bench, { place }: Flask, steps: readonly Before[]): readonly Formula[] {
+function relateBefore(bench: Bench, flask: Flask, steps: readonly Before[]): readonly Formula[] {
   const inFlask: Formula[] = []
-  let where = `${place}/left`
+  const place = inTitration(flask, 'flask')
+  let where = inTitration(flask, 'left over')
   steps.forEach((step, index) => {
     const { linked, analyte, equation, kind } = step
-    const used = `${place}/before`
+    const used = inTitration(flask, 'used')
     bench.callPlace(used, 'the reaction before the titration')
     let reacted = bench.amount(linked.formula, where)
     if (kind === 'leftOver') {
-      const put = bench.amount(linked.formula, `${place}/flask`)
+      const put = bench.amount(linked.formula, place)
       inFlask.push(linked.formula)
       reacted = bench.amount(linked.formula, used)
       bench.network.sum({
@@ -159,13 +156,13 @@ function relateBefore(bench: Bench, { place }: Flask, steps: readonly Before[]):
     // What a reaction makes is in the flask too, though it came from none of the bottles.
     if (kind === 'made')
       bench.network.product({
-        gives: bench.amount(linked.formula, `${place}/flask`),
+        gives: bench.amount(linked.formula, place),
         over: [reacted],
         silent: true,
         oneWay: true,
       })
     const last = index === steps.length - 1
-    const target = last ? `${place}/flask` : `${place}/step${index}`
+    const target = last ? place : inTitration(flask, 'step', index)
     bench.callPlace(target, 'the flask')
     const found = bench.amount(analyte.formula, target)
     bench.network.product({
@@ -188,9 +185,9 @@ function relateBefore(bench: Bench, { place }: Flask, steps: readonly Before[]):
 /** Where the amount of a species in the flask comes from: portions of solutions, or a weighed solid. */
 function relateContents(bench: Bench, flask: Flask, contents: readonly Content[], species: Formula): readonly Content[] {
   const holders = holdersOf(bench, species, contents)
-  const total = bench.amount(species, `${flask.place}/flask`)
+  const total = bench.amount(species, inTitration(flask, 'flask'))
   const brought = holders.map((content, index) => {
-    const amount = holders.length === 1 ? total : bench.amount(species, `${flask.place}/flask/${index}`)
+    const amount = holders.length === 1 ? total : bench.amount(species, inTitration(flask, 'flask', index))
     if (content.weighed) {
       bench.network.product({ gives: amount, over: [bench.amount(species, content.weighed)], silent: true })
     } else if (content.volume) {
@@ -210,7 +207,7 @@ function relatePortion(bench: Bench, { material, volume }: Content, species: For
     factor: { over: 1, under: 1000 },
   })
   if (!bench.madeBy(material)) return
-  const [whole, all] = [bench.amount(species, `m:${material}`), bench.volume(`m:${material}`)]
+  const [whole, all] = [bench.amount(species, inMaterial(material)), bench.volume(inMaterial(material))]
   bench.network.product({
     gives: whole,
     over: [amount, all],
@@ -288,7 +285,7 @@ function callFlask(bench: Bench, flask: Flask, contents: readonly Content[], rol
   // What was put in besides the analyte is in the flask too, so with a reaction before the titration it is just the flask.
   if (roles.before.some(({ kind }) => kind === 'leftOver')) {
     bench.callPlace(
-      `${flask.place}/flask`,
+      inTitration(flask, 'flask'),
       flask.run === undefined ? 'the flask' : `the flask of ${runName(flask.part.runs, flask.run)}`,
     )
     return
@@ -301,5 +298,5 @@ function callFlask(bench: Bench, flask: Flask, contents: readonly Content[], rol
     : flask.run === undefined
       ? `the ${label} in the flask`
       : `the ${label} of ${runName(flask.part.runs, flask.run)}`
-  bench.callPlace(`${flask.place}/flask`, words)
+  bench.callPlace(inTitration(flask, 'flask'), words)
 }

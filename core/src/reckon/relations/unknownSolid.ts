@@ -1,5 +1,7 @@
 import { type Formula, parseFormula } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
+import { heated, inMaterial, weighed } from '../place.ts'
+import { keyOf } from '../quantity.ts'
 import type { Target } from './target.ts'
 
 const WATER = parseFormula('H2O')
@@ -7,7 +9,7 @@ const WATER = parseFormula('H2O')
 /** Molar mass of an unknown: the mass taken over the amount that the titration found in it. */
 export function relateMolarMass(bench: Bench, material: string): Target {
   const key = bench.network.define({
-    key: `Mx@${material}`,
+    of: { what: 'molar mass', place: inMaterial(material) },
     says: `molar mass of ${bench.label(material)}`,
     symbol: 'M',
     fullSymbol: 'M',
@@ -15,10 +17,12 @@ export function relateMolarMass(bench: Bench, material: string): Target {
   })
   const solute = bench.solute(material)
   for (const { id } of bench.weighingsOf(material)) {
-    const place = `w:${id}`
+    const place = weighed(id)
     const amounts = solute
       ? [bench.amount(solute, place)]
-      : [...bench.network.quantities.keys()].filter((quantity) => quantity.startsWith('n:') && quantity.endsWith(`@${place}`))
+      : [...bench.network.quantities].flatMap(([quantity, { of }]) =>
+          of.what === 'amount' && of.place?.key === place.key ? [quantity] : [],
+        )
     for (const amount of amounts)
       bench.network.product({
         gives: key,
@@ -37,14 +41,14 @@ export function relateMolarMass(bench: Bench, material: string): Target {
 export function relateHydration(bench: Bench, salt: Formula, material: string): Target {
   const { network } = bench
   const key = network.define({
-    key: `x@${material}`,
+    of: { what: 'water', place: inMaterial(material) },
     says: `moles of water to one of ${salt.text}`,
     symbol: 'x',
     fullSymbol: 'x',
     unit: '1',
   })
   const heatings = bench.task.parts.filter((part) => part.kind === 'heating' && part.of === material)
-  const places = [...heatings.map(({ id }) => `h:${id}`), ...bench.weighingsOf(material).map(({ id }) => `w:${id}`)]
+  const places = [...heatings.map(({ id }) => heated(id)), ...bench.weighingsOf(material).map(({ id }) => weighed(id))]
   for (const place of places) {
     const [saltMass, waterMass] = [bench.mass(salt, place), bench.mass(WATER, place)]
     const [saltAmount, waterAmount] = [bench.amount(salt, place), bench.amount(WATER, place)]
@@ -58,7 +62,7 @@ export function relateHydration(bench: Bench, salt: Formula, material: string): 
       formulas: { [key]: `x = n(H2O)/n(${salt.text})` },
       oneWay: true,
     })
-    if (place.startsWith('h:')) network.product({ gives: saltMass, over: [`residue@${place}`], silent: true })
+    if (place.kind === 'heating') network.product({ gives: saltMass, over: [keyOf({ what: 'residue', place })], silent: true })
   }
   return places.length > 0 ? { key } : { missing: `a weighing or heating of ${bench.label(material)}` }
 }

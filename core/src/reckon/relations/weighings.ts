@@ -1,6 +1,8 @@
 import { Exact } from '../../number/index.ts'
-import { entryText, type PartOf } from '../../record/index.ts'
+import { entryText, type PartOf, path } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
+import { weighed } from '../place.ts'
+import type { What } from '../quantity.ts'
 
 /**
  * Mass taken in a weighing: container + sample, less container + residue (by difference), else less the empty
@@ -8,26 +10,24 @@ import type { Bench } from '../Bench.ts'
  */
 export function relateWeighing(bench: Bench, part: PartOf<'weighing'>): void {
   const { network } = bench
-  const place = `w:${part.id}`
+  const place = weighed(part.id)
   const label = bench.label(part.of)
   const several = bench.weighingsOf(part.of).length > 1
   bench.callPlace(place, several ? `the ${label} weighed (${part.title ?? part.id})` : `the ${label} weighed`)
   const total = bench.totalMass(place)
   const { withSample, withResidue, container, mass } = part
-  const at = (field: string) => `parts.${part.id}.${field}`
+  const at = (field: string) => path('parts', part.id, field)
   const byDifference = withSample !== undefined || withResidue !== undefined || container !== undefined
   if (!byDifference) {
     bench.read(total, mass, at('mass'), `the mass of ${label} (weighing ${part.title ?? part.id})`)
     return
   }
-  const define = (field: string, says: string) => {
-    const key = `${field}@${place}`
-    return network.define({ key, says, symbol: 'm', fullSymbol: says, unit: 'g' })
-  }
-  const full = define('withSample', `container + ${label}`)
+  const define = (what: What, says: string) =>
+    network.define({ of: { what, place }, says, symbol: 'm', fullSymbol: says, unit: 'g' })
+  const full = define('with sample', `container + ${label}`)
   const empty =
     withResidue !== undefined || container === undefined
-      ? define('withResidue', 'container + residue')
+      ? define('with residue', 'container + residue')
       : define('container', 'empty container')
   bench.read(full, withSample, at('withSample'), `container + ${label}, in g (weighing ${part.title ?? part.id})`)
   const emptyField = withResidue !== undefined || container === undefined ? 'withResidue' : 'container'
@@ -51,7 +51,7 @@ export function relateWeighing(bench: Bench, part: PartOf<'weighing'>): void {
 export function relatePureSolid(bench: Bench, part: PartOf<'weighing'>): void {
   const solute = bench.solute(part.of)
   if (!solute || isInQuestion(bench, part.of)) return
-  const place = `w:${part.id}`
+  const place = weighed(part.id)
   bench.network.product({
     gives: bench.amount(solute, place),
     over: [bench.totalMass(place)],

@@ -1,5 +1,5 @@
 import { laneSentence, type Chromatogram as Read, readChromatogram } from '@hop-lark/core/chromatogram'
-import { type PartOf, partTitle } from '@hop-lark/core/record'
+import { type PartOf, partTitle, path } from '@hop-lark/core/record'
 import { Sheet } from '../../app/Sheet.tsx'
 import { Paper } from '../../instruments/Paper.tsx'
 import type { Now } from '../../margin/Margin.tsx'
@@ -27,13 +27,13 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
       says="Measure from the pencil line: to the solvent front, and to the middle of each spot."
       now={nowOf(part, read)}
       about={[part.id]}
-      first={part.front === undefined ? `parts.${part.id}.front` : `parts.${part.id}.spots`}
+      first={path('parts', part.id, part.front === undefined ? 'front' : 'spots')}
     >
       <div className="mb-4 flex flex-wrap items-end gap-x-4 gap-y-3">
         <div>
           <span className="mb-1 block text-sm font-semibold">Solvent front / {unit}</span>
           <div className="w-28 rounded-md border border-rule bg-sheet">
-            <ReadingCell at={`parts.${part.id}.front`} label="solvent front" entry={part.front} size="normal" />
+            <ReadingCell at={path('parts', part.id, 'front')} label="solvent front" entry={part.front} size="normal" />
           </div>
         </div>
         <Segments

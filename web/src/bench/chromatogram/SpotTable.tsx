@@ -1,7 +1,7 @@
 import type { Chromatogram } from '@hop-lark/core/chromatogram'
 import { isDecimalText } from '@hop-lark/core/number'
 import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
-import type { PartOf } from '@hop-lark/core/record'
+import { freshId, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
@@ -39,8 +39,8 @@ export function SpotTable({ part, read }: SpotTableProps) {
         ]}
       />
       <tbody>
-        {part.spots.map(({ label, distance, known = false, colour }, index) => (
-          <tr key={index} className="border-b border-hair">
+        {part.spots.map(({ id, label, distance, known = false, colour }, index) => (
+          <tr key={id} className="border-b border-hair">
             <td>
               <LabelField
                 label={`Sample of spot ${index + 1}`}
@@ -55,7 +55,7 @@ export function SpotTable({ part, read }: SpotTableProps) {
             </td>
             <td>
               <ReadingCell
-                at={`parts.${part.id}.spots.${index}.distance`}
+                at={path('parts', part.id, 'spots', id, 'distance')}
                 label={`spot ${index + 1}, distance`}
                 entry={distance}
                 size="normal"
@@ -155,6 +155,10 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
     change('add a spot', (found) => {
       const reference = found.spots.some((spot) => spot.label === name && spot.known)
       found.spots.push({
+        id: freshId(
+          's',
+          found.spots.map((spot) => spot.id),
+        ),
         label: name,
         distance: { value: text, at: new Date().toISOString() },
         ...(reference ? { known: true } : {}),
@@ -171,7 +175,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
           <input
             ref={labelField}
             aria-label="next sample"
-            data-at={`parts.${part.id}.spots`}
+            data-at={writePath(path('parts', part.id, 'spots'))}
             autoComplete="off"
             className={INPUT}
             value={label}

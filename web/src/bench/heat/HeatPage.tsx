@@ -1,7 +1,18 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { assessHeating, type HeatingAssessment } from '@hop-lark/core/heating'
 import { isDecimalText } from '@hop-lark/core/number'
-import { entryText, findMaterial, materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
+import {
+  type Entry,
+  entryText,
+  findMaterial,
+  freshId,
+  materialLabel,
+  type PartOf,
+  type Path,
+  partTitle,
+  path,
+  writePath,
+} from '@hop-lark/core/record'
 import { useState } from 'react'
 import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
@@ -21,14 +32,14 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
   const change = usePartChange(part)
   const assessment = assessHeating(part)
   const material = findMaterial(task, part.of)
-  const [fault] = part.lost ? checkFormula(part.lost, `parts.${part.id}.lost`) : []
+  const [fault] = part.lost ? checkFormula(part.lost, path('parts', part.id, 'lost')) : []
   return (
     <Sheet
       title={partTitle(task, part)}
       says="Heat, cool, weigh, and again, until two masses agree."
       now={nowOf(part, assessment, materialLabel(task, part.of))}
       about={[part.id]}
-      first={part.container === undefined ? `parts.${part.id}.container` : `parts.${part.id}.masses.${part.masses.length}`}
+      first={path('parts', part.id, part.container === undefined ? 'container' : 'masses')}
     >
       <div className="mb-4 flex flex-wrap items-end gap-3">
         <MaterialPicker
@@ -78,7 +89,7 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
           {assessment.steps.length > 0 && (
             <Staircase
               masses={assessment.steps.map(({ mass }) => mass.toNumber())}
-              labels={part.masses.map(entryText)}
+              labels={part.masses.map(({ mass }) => entryText(mass))}
               constant={assessment.constant}
             />
           )}
@@ -92,20 +103,24 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
 
 function Masses({ part }: { readonly part: PartOf<'heating'> }) {
   const change = usePartChange(part)
-  const { worstAt } = useDerived()
-  const path = `parts.${part.id}`
-  const levelAt = (at: string) => worstAt.get(at)
-  const cell = (at: string, label: string, entry: PartOf<'heating'>['container'], onDone: () => void) => (
-    <ReadingCell at={at} label={`${label}, g`} entry={entry} problem={levelAt(at)} onDone={onDone} />
+  const derived = useDerived()
+  const masses = path('parts', part.id, 'masses')
+  /** The cell of a weighing; beyond the last one is the open row. */
+  const massAt = (index: number) => {
+    const mass = part.masses[index]
+    return mass ? [...masses, mass.id, 'mass'] : masses
+  }
+  const cell = (at: Path, label: string, entry: Entry | undefined, onDone: () => void) => (
+    <ReadingCell at={at} label={`${label}, g`} entry={entry} problem={derived.worstAt(at)} onDone={onDone} />
   )
   return (
     <div className="border-t-[1.5px] border-ink">
       <Row says="Empty container">
-        {cell(`${path}.container`, 'empty container', part.container, () => focusAt(`${path}.masses.0`))}
+        {cell(path('parts', part.id, 'container'), 'empty container', part.container, () => focusAt(massAt(0)))}
       </Row>
-      {part.masses.map((mass, index) => (
+      {part.masses.map(({ id, mass }, index) => (
         <Row
-          key={index}
+          key={id}
           says={index === 0 ? 'With solid, before' : `Heated ${index}×`}
           takeOut={() =>
             change('take out a weighing', (found) => {
@@ -113,20 +128,21 @@ function Masses({ part }: { readonly part: PartOf<'heating'> }) {
             })
           }
         >
-          {cell(
-            `${path}.masses.${index}`,
-            index === 0 ? 'container and solid before heating' : `after heating ${index}`,
-            mass,
-            () => focusAt(`${path}.masses.${index + 1}`),
+          {cell(massAt(index), index === 0 ? 'container and solid before heating' : `after heating ${index}`, mass, () =>
+            focusAt(massAt(index + 1)),
           )}
         </Row>
       ))}
       <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
         <NextMass
-          at={`${path}.masses.${part.masses.length}`}
+          at={masses}
           onMass={(value) =>
             change('weigh', (found) => {
-              found.masses.push({ value, at: new Date().toISOString() })
+              const id = freshId(
+                'm',
+                found.masses.map((mass) => mass.id),
+              )
+              found.masses.push({ id, mass: { value, at: new Date().toISOString() } })
             })
           }
         />
@@ -157,7 +173,7 @@ function Row({
 }
 
 /** The weighing to come: Enter keeps it and opens the next. */
-function NextMass({ at, onMass }: { readonly at: string; readonly onMass: (value: string) => void }) {
+function NextMass({ at, onMass }: { readonly at: Path; readonly onMass: (value: string) => void }) {
   const [text, setText] = useState('')
   const value = text.trim().replace(',', '.')
   const keep = () => {
@@ -168,7 +184,7 @@ function NextMass({ at, onMass }: { readonly at: string; readonly onMass: (value
   return (
     <input
       aria-label="next mass, g"
-      data-at={at}
+      data-at={writePath(at)}
       inputMode="decimal"
       autoComplete="off"
       value={text}

@@ -1,6 +1,6 @@
 import { isDecimalText } from '@hop-lark/core/number'
 import { colourOfSolution } from '@hop-lark/core/palette'
-import { findMaterial, materialLabel, type PartOf, partTitle, weighingOf } from '@hop-lark/core/record'
+import { findMaterial, materialLabel, type PartOf, partTitle, path, weighingOf } from '@hop-lark/core/record'
 import { massOfWeighing } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { Sheet } from '../../app/Sheet.tsx'
@@ -111,7 +111,7 @@ function FlaskVolume({ part, change }: { readonly part: Solution; readonly chang
         unit="cm³"
         inputMode="decimal"
         className="w-36"
-        at={`parts.${part.id}.flask`}
+        at={path('parts', part.id, 'flask')}
         error={wrong === undefined ? undefined : 'digits and a point only'}
       />
     </div>
@@ -166,7 +166,7 @@ function Sources({ part, change }: { readonly part: Solution; readonly change: C
               />
               <div className="ml-auto w-32">
                 <ReadingCell
-                  at={`parts.${part.id}.from.${index}.volume`}
+                  at={path('parts', part.id, 'from', index, 'volume')}
                   label="Volume put in, cm³"
                   entry={source.volume}
                   size="normal"

@@ -32,8 +32,8 @@ describe('the page of a series', () => {
     expect(screen.getByLabelText('next volume of H').getAttribute('placeholder')).toBe('50.00')
     typeInto('next temperature', '23.5')
     expect(points()).toHaveLength(11)
-    expect(textNow('parts.m1.points.10.0')).toBe('50.00')
-    expect(textNow('parts.m1.points.10.1')).toBe('23.5')
+    expect(textNow('parts.m1.points.p11.x')).toBe('50.00')
+    expect(textNow('parts.m1.points.p11.y')).toBe('23.5')
   })
 
   it('does not take what is no number', () => {

@@ -1,6 +1,6 @@
 import { readSeries, type SeriesReading } from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
-import { entryText, findPart, type PartOf, partTitle, type Task } from '@hop-lark/core/record'
+import { entryText, findPart, type PartOf, partTitle, path, type Task } from '@hop-lark/core/record'
 import { useMemo } from 'react'
 import { Sheet } from '../../app/Sheet.tsx'
 import type { Now } from '../../margin/Margin.tsx'
@@ -32,7 +32,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
       says="Read each point as finely as the scale allows. A point that does not fit is asked about, never dropped."
       now={nowOf(part, reading)}
       about={[part.id]}
-      first={`parts.${part.id}.points`}
+      first={path('parts', part.id, 'points')}
     >
       <div className="mb-4 flex flex-wrap items-end gap-3">
         <AxisFields part={part} axis="x" />
@@ -119,7 +119,7 @@ function nowOf(part: PartOf<'series'>, { points, doubtful, twoLines }: SeriesRea
   const caution = `Eye protection. ${part.y.unit.includes('°') ? 'Stir with the rod, not the thermometer: it breaks.' : 'Gas must have a way out: a blocked tube or a stuck plunger bursts the joint.'} Follow your laboratory’s rules and your supervisor.`
   const [suspect] = doubtful
   if (suspect !== undefined) {
-    const [x, y] = part.points[suspect] ?? ['', '']
+    const { x, y } = part.points[suspect] ?? { x: '', y: '' }
     return {
       title: 'Look at the ringed point again.',
       says: `${entryText(y)} at ${entryText(x)} does not fit the line through the others. Read it again if you can; keep what you saw.`,

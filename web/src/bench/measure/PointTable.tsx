@@ -1,5 +1,5 @@
 import { isDecimalText } from '@hop-lark/core/number'
-import { entryText, type PartOf } from '@hop-lark/core/record'
+import { entryText, freshId, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
@@ -32,11 +32,11 @@ export function PointTable({
         ]}
       />
       <tbody>
-        {part.points.map(([x, y], index) => (
-          <tr key={index} className="border-b border-hair">
+        {part.points.map(({ id, x, y }, index) => (
+          <tr key={id} className="border-b border-hair">
             <td>
               <ReadingCell
-                at={`parts.${part.id}.points.${index}.0`}
+                at={path('parts', part.id, 'points', id, 'x')}
                 label={`point ${index + 1}, ${part.x.name}`}
                 entry={x}
                 step={part.x.step}
@@ -46,7 +46,7 @@ export function PointTable({
             </td>
             <td>
               <ReadingCell
-                at={`parts.${part.id}.points.${index}.1`}
+                at={path('parts', part.id, 'points', id, 'y')}
                 label={`point ${index + 1}, ${part.y.name}`}
                 entry={y}
                 step={part.y.step}
@@ -77,7 +77,7 @@ function OpenRow({ part }: { readonly part: PartOf<'series'> }) {
   const [x, setX] = useState('')
   const [y, setY] = useState('')
   const yField = useRef<HTMLInputElement>(null)
-  const offer = nextX(part.points.map(([taken]) => entryText(taken)))
+  const offer = nextX(part.points.map((point) => entryText(point.x)))
   const tidy = (text: string) => text.trim().replace(',', '.')
   const [chosenX, chosenY] = [tidy(x) || (offer ?? ''), tidy(y)]
   const wrong = [x, y].some((text) => text.trim() !== '' && !isDecimalText(tidy(text)))
@@ -85,10 +85,11 @@ function OpenRow({ part }: { readonly part: PartOf<'series'> }) {
     if (!isDecimalText(chosenX) || !isDecimalText(chosenY)) return
     const at = new Date().toISOString()
     change('add a point', (found) => {
-      found.points.push([
-        { value: chosenX, at },
-        { value: chosenY, at },
-      ])
+      const id = freshId(
+        'p',
+        found.points.map((point) => point.id),
+      )
+      found.points.push({ id, x: { value: chosenX, at }, y: { value: chosenY, at } })
     })
     setX('')
     setY('')
@@ -99,7 +100,7 @@ function OpenRow({ part }: { readonly part: PartOf<'series'> }) {
         <td className="py-1 pr-1">
           <input
             aria-label={`next ${part.x.name}`}
-            data-at={`parts.${part.id}.points`}
+            data-at={writePath(path('parts', part.id, 'points'))}
             inputMode="decimal"
             autoComplete="off"
             className={INPUT}

@@ -1,3 +1,4 @@
+import { path } from '@hop-lark/core/record'
 import { type AssessedRun, massOfWeighing } from '@hop-lark/core/titration'
 import { Link, useParams } from 'react-router'
 import { stageOf } from '../../app/goTo.ts'
@@ -23,7 +24,7 @@ export function MassRow({ runs, columns }: { readonly runs: readonly AssessedRun
                 <span className="text-ink-soft">–</span>
               ) : (
                 <Link
-                  to={`/task/${taskId}/${stageOf(`parts.${weighing}`, stages)}`}
+                  to={`/task/${taskId}/${stageOf(path('parts', weighing), stages)}`}
                   className="underline decoration-rule underline-offset-4 hover:decoration-hop"
                 >
                   {massOfWeighing(task, weighing)?.text ?? 'weigh'}

@@ -1,5 +1,5 @@
 import { checkEquation } from '@hop-lark/core/check'
-import type { PartOf } from '@hop-lark/core/record'
+import { type PartOf, path } from '@hop-lark/core/record'
 import { useState } from 'react'
 import type { PartChange } from '../../notebook/usePartChange.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -25,7 +25,7 @@ export function Reactions({ part, change }: { readonly part: PartOf<'titration'>
     <section aria-label="Reactions" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">What reacts</h3>
       {part.reactions.map(({ equation, role }, index) => {
-        const at = `parts.${part.id}.reactions.${index}.equation`
+        const at = path('parts', part.id, 'reactions', index, 'equation')
         const [fault] = checkEquation(equation, at)
         return (
           <div key={index} className="mb-3">
@@ -73,7 +73,7 @@ export function Reactions({ part, change }: { readonly part: PartOf<'titration'>
                   onClick={() =>
                     change('balance the equation', (found) => {
                       const here = found.reactions[index]
-                      const balanced = fault.offer?.set[at]
+                      const balanced = fault.offer?.set[0]?.text
                       if (here && balanced) here.equation = balanced
                     })
                   }

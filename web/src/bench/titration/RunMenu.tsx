@@ -1,4 +1,4 @@
-import type { PartOf, Run } from '@hop-lark/core/record'
+import { type PartOf, path, type Run, writePath } from '@hop-lark/core/record'
 import { runName } from '@hop-lark/core/titration'
 import { ChevronDown, Trash2 } from 'lucide-react'
 import { Popover } from 'radix-ui'
@@ -28,7 +28,7 @@ export function RunMenu({ part, index }: { readonly part: PartOf<'titration'>; r
     <Popover.Root>
       <Popover.Trigger
         aria-label={`${name}: kind, refill, in the mean`}
-        data-at={`parts.${part.id}.runs.${index}`}
+        data-at={writePath(path('parts', part.id, 'runs', run.id))}
         className="inline-flex min-h-8 items-center gap-0.5 rounded pr-1 pl-2 font-bold hover:bg-hair"
       >
         {name.replace('run ', '')}
@@ -114,7 +114,7 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
         <TextField
           label="Why (the report says so)"
           value={run.why ?? ''}
-          at={`parts.${part.id}.runs.${index}.use`}
+          at={path('parts', part.id, 'runs', run.id, 'use')}
           onCommit={(why) =>
             change(index, 'give the reason', (found) => {
               if (why) found.why = why

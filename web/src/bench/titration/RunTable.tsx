@@ -1,5 +1,5 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { entryText, type PartOf } from '@hop-lark/core/record'
+import { entryText, type PartOf, path } from '@hop-lark/core/record'
 import { type AssessedRun, runName } from '@hop-lark/core/titration'
 import { useEffect, useRef } from 'react'
 import { focusAt } from '../../app/goTo.ts'
@@ -24,7 +24,7 @@ export function RunTable({ part }: { readonly part: PartOf<'titration'> }) {
   const { assessment } = useTitration(part)
   const { runs } = assessment
   const frame = useRef<HTMLDivElement>(null)
-  const columns = useColumns(part.id, runs.length, frame)
+  const columns = useColumns(part, frame)
   // With many runs the newest is the one that is worked on, so it is the one in sight.
   useEffect(() => {
     if (runs.length > 0 && frame.current) frame.current.scrollLeft = frame.current.scrollWidth
@@ -79,7 +79,7 @@ function carriedOn(part: PartOf<'titration'>, index: number): string | undefined
 function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'initial' | 'final' }) {
   const { conventions } = useTask()
   // What is wrong in a long record is marked when there is time: the reading just entered does not wait for it.
-  const { worstAt } = derive(useSettledTask())
+  const settled = derive(useSettledTask())
   const { next } = useTitration(part)
   const { afterFinal } = useRuns(part)
   return (
@@ -89,7 +89,7 @@ function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'init
         {(index) => {
           const run = part.runs[index]
           if (!run) return null
-          const at = `parts.${part.id}.runs.${index}.${field}`
+          const at = path('parts', part.id, 'runs', run.id, field)
           const refill = next.kind === 'refill' && next.run === index
           return (
             <td key={index} className="py-1 align-bottom">
@@ -100,8 +100,10 @@ function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'init
                 step={conventions.burette.step}
                 offer={field === 'initial' && run.initial === undefined && !refill ? carriedOn(part, index) : undefined}
                 pale={run.kind !== 'accurate'}
-                problem={worstAt.get(at)}
-                onDone={field === 'initial' ? () => focusAt(`parts.${part.id}.runs.${index}.final`) : () => afterFinal(index)}
+                problem={settled.worstAt(at)}
+                onDone={
+                  field === 'initial' ? () => focusAt(path('parts', part.id, 'runs', run.id, 'final')) : () => afterFinal(index)
+                }
               />
             </td>
           )

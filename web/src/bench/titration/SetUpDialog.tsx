@@ -1,5 +1,5 @@
 import { isDecimalText } from '@hop-lark/core/number'
-import { entryText, findMaterial, type PartOf } from '@hop-lark/core/record'
+import { entryText, findMaterial, type PartOf, path } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { type PartChange, usePartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
@@ -108,7 +108,7 @@ function FlaskContents({ part, change }: { readonly part: Titration; readonly ch
                 mono
                 inputMode="decimal"
                 className="w-28"
-                at={`parts.${part.id}.flask.${index}.volume`}
+                at={path('parts', part.id, 'flask', index, 'volume')}
                 onCommit={(text) =>
                   change('volume in the flask', (found) => {
                     const here = found.flask[index]

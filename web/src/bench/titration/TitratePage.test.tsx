@@ -35,21 +35,21 @@ describe('the titration page', () => {
         .map((row) => row.textContent),
     ).toEqual([
       'Readingrough1234',
-      'Final readingcm³24.01',
+      'Final readingcm³21.08',
       'Initial readingcm³',
       'Titrecm³23.6022.8523.3522.90–',
       'In the meannever✓ yes✕ no✓ yes',
     ])
-    expect(screen.getByTestId('mean').textContent).toContain('Mean titre 22.88')
+    expect(screen.getByTestId('mean').textContent).toContain('Mean titre 20.68')
   })
 
   it('says how far to run quickly, where the end should be, and that one may stop', () => {
     open(LAWN_SAND)
-    expect(now()).toContain('Run quickly to 45.50, then drop by drop.')
-    expect(now()).toContain('near 47.00')
+    expect(now()).toContain('Run quickly to 41.45, then drop by drop.')
+    expect(now()).toContain('near 42.50')
     expect(now()).toContain('Or stop here')
     expect(
-      screen.getByRole('img', { name: /Burette, deep purple solution standing at 24.10, run quickly to 45.50/ }),
+      screen.getByRole('img', { name: /Burette, deep purple solution standing at 21.80, run quickly to 41.45/ }),
     ).toBeTruthy()
   })
 
@@ -64,14 +64,14 @@ describe('the titration page', () => {
       for (const part of draft.parts)
         if (part.kind === 'titration')
           part.runs = [
-            { kind: 'accurate', initial: '0.00', final: '22.85' },
-            { kind: 'accurate', initial: '22.85' },
+            { id: 'r1', kind: 'accurate', initial: '0.00', final: '20.65' },
+            { id: 'r2', kind: 'accurate', initial: '20.65' },
           ]
     })
     open(two)
-    fill('parts.t1.runs.1.final', '46.00')
+    fill('parts.t1.runs.run1.final', '41.60')
     expect(runs(nowOpen())).toHaveLength(3)
-    fill('parts.t1.runs.1.final', '45.70')
+    fill('parts.t1.runs.run1.final', '41.30')
     expect(runs(nowOpen())).toHaveLength(3)
     expect(now()).toContain('You may stop.')
   })
@@ -87,13 +87,13 @@ describe('the titration page', () => {
       for (const part of draft.parts)
         if (part.kind === 'titration')
           part.runs = [
-            { kind: 'rough', initial: '0.00', final: '23.60' },
-            { kind: 'accurate', initial: '22.60' },
+            { id: 'r1', kind: 'rough', initial: '0.00', final: '21.30' },
+            { id: 'r2', kind: 'accurate', initial: '20.30' },
           ]
     })
     open(odd)
     const check = screen.getByLabelText('Check')
-    expect(check.textContent).toContain('Run 1 starts at 22.60, but the burette last stood at 23.60.')
+    expect(check.textContent).toContain('Run 1 starts at 20.40, but the burette last stood at 23.60.')
     fireEvent.click(within(check).getByRole('button', { name: 'It was refilled' }))
     expect(runs(nowOpen())[1]?.refilled).toBe(true)
     expect(screen.queryByLabelText('Check')).toBeNull()
@@ -102,12 +102,12 @@ describe('the titration page', () => {
   it('lets two values that were entered at once be chosen between', () => {
     const both = changed(LAWN_SAND, (draft) => {
       for (const part of draft.parts)
-        if (part.kind === 'titration' && part.runs[1]) part.runs[1].final = { value: '23.45', rival: { value: '23.54' } }
+        if (part.kind === 'titration' && part.runs[1]) part.runs[1].final = { value: '21.05', rival: { value: '21.50' } }
     })
     open(both)
-    fireEvent.click(screen.getByRole('button', { name: 'Keep 23.54' }))
-    expect(textNow('parts.t1.runs.1.final')).toBe('23.54')
-    expect(screen.queryByRole('button', { name: 'Keep 23.54' })).toBeNull()
+    fireEvent.click(screen.getByRole('button', { name: 'Keep 21.50' }))
+    expect(textNow('parts.t1.runs.run1.final')).toBe('21.50')
+    expect(screen.queryByRole('button', { name: 'Keep 21.50' })).toBeNull()
   })
 
   it('cautions about what is in the burette and defers to the laboratory', () => {

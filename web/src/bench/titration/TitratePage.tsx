@@ -1,6 +1,6 @@
 import { symbolOf } from '@hop-lark/core/number'
 import { colourOfSolution } from '@hop-lark/core/palette'
-import { entryText, findMaterial, type PartOf, partTitle } from '@hop-lark/core/record'
+import { entryText, findMaterial, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
 import { agreementSentence } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -77,9 +77,9 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
 }
 
 /** The reading to take next: of the first run without a final reading, its initial one if that is missing too. */
-function nextCell({ id, runs }: PartOf<'titration'>): string | undefined {
-  const open = runs.findIndex(({ final }) => final === undefined)
-  return open < 0 ? undefined : `parts.${id}.runs.${open}.${runs[open]?.initial === undefined ? 'initial' : 'final'}`
+function nextCell({ id, runs }: PartOf<'titration'>): Path | undefined {
+  const open = runs.find(({ final }) => final === undefined)
+  return open && path('parts', id, 'runs', open.id, open.initial === undefined ? 'initial' : 'final')
 }
 
 /** Where the liquid stands: the last reading of the last run that has one. */

@@ -1,3 +1,4 @@
+import { isWithin, type PartOf, type Path, path, readPath } from '@hop-lark/core/record'
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual'
 import { type FocusEvent, type RefObject, useEffect, useState } from 'react'
 import { canReveal } from '../../app/reveal.ts'
@@ -26,8 +27,14 @@ export interface Columns {
   readonly onFocus: (event: FocusEvent) => void
 }
 
+/** Position of the run that a path leads into, or −1. */
+function runAt({ id, runs }: PartOf<'titration'>, at: Path): number {
+  return isWithin(at, path('parts', id, 'runs')) ? runs.findIndex((run) => run.id === at[3]) : -1
+}
+
 /** The columns of a table of runs: all of few, those in sight of many. */
-export function useColumns(part: string, runs: number, frame: RefObject<HTMLElement | null>): Columns {
+export function useColumns(part: PartOf<'titration'>, frame: RefObject<HTMLElement | null>): Columns {
+  const { length: runs } = part.runs
   const partly = runs > ALL_DRAWN
   const [focused, setFocused] = useState<number>()
   const virtual = useVirtualizer({
@@ -47,20 +54,20 @@ export function useColumns(part: string, runs: number, frame: RefObject<HTMLElem
   useEffect(() => {
     if (!partly) return undefined
     return canReveal((at) => {
-      const [list, id, field, run] = at.split('.')
-      if (list !== 'parts' || id !== part || field !== 'runs' || !(Number(run) < runs)) return false
-      virtual.scrollToIndex(Number(run), { align: 'center' })
+      const index = runAt(part, at)
+      if (index < 0) return false
+      virtual.scrollToIndex(index, { align: 'center' })
       return true
     })
-  }, [partly, part, runs, virtual])
+  }, [partly, part, virtual])
   const drawn = partly ? virtual.getVirtualItems().map(({ index }) => index) : Array.from({ length: runs }, (_, index) => index)
   return {
     columns: drawn.map((index, place) => ({ index, skipped: index - (drawn[place - 1] ?? -1) - 1 })),
     after: runs - 1 - (drawn.at(-1) ?? runs - 1),
     partly,
     onFocus: ({ target }) => {
-      const at = (target as HTMLElement).dataset.at?.split('.')
-      if (at?.[2] === 'runs') setFocused(Number(at[3]))
+      const index = runAt(part, readPath((target as HTMLElement).dataset.at ?? ''))
+      if (index >= 0) setFocused(index)
     },
   }
 }

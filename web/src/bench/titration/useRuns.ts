@@ -1,4 +1,4 @@
-import type { PartOf, Run } from '@hop-lark/core/record'
+import { freshRunId, type PartOf, path, type Run } from '@hop-lark/core/record'
 import { focusAt } from '../../app/goTo.ts'
 import { derive } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
@@ -18,13 +18,14 @@ const afterDrawing = (act: () => void) => requestAnimationFrame(() => requestAni
 
 export function useRuns(part: PartOf<'titration'>): Runs {
   const withPart = usePartChange(part)
-  const cellOf = (index: number) => `parts.${part.id}.runs.${index}.initial`
+  const cellOf = (run: string) => path('parts', part.id, 'runs', run, 'initial')
   const add = (kind: Run['kind']) => {
-    let index = 0
+    let id = ''
     withPart('add a run', (found) => {
-      index = found.runs.push({ kind }) - 1
+      id = freshRunId(kind, found.runs)
+      found.runs.push({ id, kind })
     })
-    afterDrawing(() => focusAt(cellOf(index)))
+    afterDrawing(() => focusAt(cellOf(id)))
   }
   return {
     add,
@@ -42,8 +43,8 @@ export function useRuns(part: PartOf<'titration'>): Runs {
       const { task } = useNotebook.getState()
       const now = task?.parts.find(({ id }) => id === part.id)
       if (!task || now?.kind !== 'titration') return
-      const open = now.runs.findIndex((run, at) => at > index && run.final === undefined)
-      if (open >= 0) afterDrawing(() => focusAt(cellOf(open)))
+      const open = now.runs.find((run, at) => at > index && run.final === undefined)
+      if (open) afterDrawing(() => focusAt(cellOf(open.id)))
       else if (!derive(task).assessmentOf(now).concordant) add('accurate')
     },
   }

@@ -1,6 +1,6 @@
 import { ionName, type SampleVerdict } from '@hop-lark/core/identify'
 import { compareConclusion } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { memo, useEffect, useRef, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -37,7 +37,7 @@ export const ConclusionField = memo(function ConclusionField({ part, sample, ide
         Your conclusion on {materialLabel(task, sample.material)}
         <textarea
           rows={2}
-          data-at={`parts.${part.id}.samples.${sample.material}.conclusion`}
+          data-at={writePath(path('parts', part.id, 'samples', sample.material, 'conclusion'))}
           value={draft ?? written}
           placeholder="contains …, because …"
           onChange={(event) => setDraft(event.target.value)}

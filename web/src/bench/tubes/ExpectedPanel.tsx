@@ -27,7 +27,7 @@ interface ExpectedPanelProps {
 
 /** What the steps of a tube should have shown, and the one that is planned will show, if the sample held ions that the student names. */
 export function ExpectedPanel({ part, tube: recorded, planned }: ExpectedPanelProps) {
-  const tube: Tube = planned ? { ...recorded, steps: [...recorded.steps, planned] } : recorded
+  const tube: Tube = planned ? { ...recorded, steps: [...recorded.steps, { id: 'planned', ...planned }] } : recorded
 
   const task = useTask()
   const [cation, setCation] = useState(NONE)

@@ -1,4 +1,5 @@
 import { type IonVerdict, ionName } from '@hop-lark/core/identify'
+import type { PartOf } from '@hop-lark/core/record'
 import { Formula } from '../../ui/Chem.tsx'
 import { Steps } from './Steps.tsx'
 
@@ -9,10 +10,12 @@ const MOST_STEPS = 3
 export function IonBars({
   title,
   ions,
+  rack,
   onShow,
 }: {
   readonly title: string
   readonly ions: readonly IonVerdict[]
+  readonly rack: PartOf<'rack'>
   readonly onShow: (step: string) => void
 }) {
   return (
@@ -27,7 +30,7 @@ export function IonBars({
             <div>
               <div className="flex min-h-6 flex-wrap items-center gap-x-2 text-[0.92rem]">
                 <span className="text-ink-soft">{ionName(ion)}</span>
-                {evidence.length > 0 && <Steps steps={evidence.slice(0, MOST_STEPS)} onShow={onShow} />}
+                {evidence.length > 0 && <Steps rack={rack} steps={evidence.slice(0, MOST_STEPS)} onShow={onShow} />}
               </div>
               <div className="h-1.5 rounded bg-hair" role="img" aria-label={`${ionName(ion)}: ${percent(probability)}`}>
                 <div className="h-1.5 rounded bg-hop" style={{ width: `${Math.round(probability * 100)}%` }} />

@@ -1,5 +1,5 @@
 import { drawTube, sayAction } from '@hop-lark/core/rack'
-import { findMaterial, type PartOf, sampleForms } from '@hop-lark/core/record'
+import { findMaterial, type PartOf, path, sampleForms, writePath } from '@hop-lark/core/record'
 import { memo, useMemo } from 'react'
 import { describeTube, TestTube } from '../../instruments/TestTube.tsx'
 import { useTask } from '../../notebook/derived.ts'
@@ -37,7 +37,7 @@ export const Rack = memo(function Rack({ part, sample, selected, onSelect }: Rac
               aria-pressed={chosen}
               aria-label={`Tube ${tube.id}: ${describeTube(drawn)}`}
               title={describeTube(drawn)}
-              data-at={`${part.id}.${tube.id}`}
+              data-at={writePath(path('parts', part.id, 'samples', sample.material, 'tubes', tube.id))}
               onClick={() => onSelect(tube.id)}
               className={`flex w-full flex-col items-center rounded-xl px-1 pt-2 pb-1.5 ${chosen ? 'bg-lark-wash' : 'hover:bg-hair'}`}
             >

@@ -1,6 +1,6 @@
 import type { SampleVerdict, StepMeaning } from '@hop-lark/core/identify'
 import { meaningOf } from '@hop-lark/core/rack'
-import type { PartOf } from '@hop-lark/core/record'
+import { type PartOf, type Path, stepName, stepPath, writePath } from '@hop-lark/core/record'
 import { Pencil } from 'lucide-react'
 import { memo, useEffect, useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -68,8 +68,8 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
             />
           ) : (
             <Row
-              key={index}
-              at={`${part.id}.${tube.id}.${index + 1}`}
+              key={step.id}
+              at={stepPath(part, stepName(tube.id, index)) ?? []}
               step={step}
               number={index + 1}
               means={means[index]}
@@ -97,7 +97,7 @@ interface Meant {
 function meaningsIn(tube: Tube, identification: SampleVerdict | undefined): readonly (Meant | undefined)[] {
   let left: readonly string[] = []
   return tube.steps.map((_, index) => {
-    const at = `${tube.id}.${index + 1}`
+    const at = stepName(tube.id, index)
     const meaning: StepMeaning | undefined = identification?.steps.find((one) => one.at === at)
     if (!meaning) return undefined
     const gases = identification?.gases.filter((one) => one.at === at).map(({ gas }) => gas) ?? []
@@ -109,7 +109,7 @@ function meaningsIn(tube: Tube, identification: SampleVerdict | undefined): read
 }
 
 interface RowProps {
-  readonly at: string
+  readonly at: Path
   readonly step: Step
   readonly number: number
   readonly means: Meant | undefined
@@ -121,7 +121,7 @@ interface RowProps {
 function Row({ at, step, number, means, shut, onCorrect, onTakeOut }: RowProps) {
   return (
     <tr
-      data-at={at}
+      data-at={writePath(at)}
       tabIndex={-1}
       className="scroll-mb-36 border-b border-hair align-top data-[pointed]:bg-iodine-wash max-[599px]:flex max-[599px]:flex-wrap max-[599px]:py-2"
     >

@@ -35,7 +35,7 @@ export const SchemePath = memo(function SchemePath({ part, sample, onDid, onShow
             {at !== undefined && (
               <>
                 {' '}
-                (<Steps steps={[at]} onShow={onShow} />)
+                (<Steps rack={part} steps={[at]} onShow={onShow} />)
               </>
             )}
             {state === 'to do' && (

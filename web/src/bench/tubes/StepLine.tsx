@@ -1,5 +1,6 @@
 import type { Offer } from '@hop-lark/core/identify'
 import type { Action } from '@hop-lark/core/rack'
+import { type Path, writePath } from '@hop-lark/core/record'
 import type { KeyboardEvent } from 'react'
 import { Key } from '../../ui/Button.tsx'
 import { DidText } from './DidText.tsx'
@@ -10,7 +11,7 @@ import type { StepLineState } from './useStepLine.ts'
 interface StepLineProps {
   readonly line: StepLineState
   readonly tubeId: string
-  readonly at: string
+  readonly at: Path
   readonly offers: readonly Offer[]
   readonly onKeep: (action: Action, saw: string) => void
 }
@@ -60,7 +61,7 @@ export function StepLine({ line, tubeId, at, offers, onKeep }: StepLineProps) {
       >
         <input
           ref={didField}
-          data-at={at}
+          data-at={writePath(at)}
           aria-label={`${tubeId}: what you do`}
           aria-describedby="step-line-says"
           value={did}

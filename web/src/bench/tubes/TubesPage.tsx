@@ -1,5 +1,5 @@
 import { type Action, guardsFor } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, partTitle, path, stepPath } from '@hop-lark/core/record'
 import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -62,7 +62,7 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
     wanted: line.saw === '',
     identification,
   })
-  const lineAt = `parts.${part.id}.line`
+  const lineAt = path('parts', part.id, 'line')
   /** Goes somewhere and puts the cursor there, in one stroke. */
   const goAndType = (act: () => void) => {
     flushSync(act)
@@ -80,7 +80,7 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
       setGrid(false)
       tubes.select(step.slice(0, step.lastIndexOf('.')))
     })
-    focusAt(`${part.id}.${step}`)
+    focusAt(stepPath(part, step) ?? path('parts', part.id))
   })
   const startLine = useStable((did: string) => {
     line.setDid(did)

@@ -81,16 +81,17 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
   return (
     <>
-      {present.length > 0 && <IonBars title="Present" ions={present} onShow={onShow} />}
+      {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
       <Liquid sample={sample} />
       {identification.doubtful.length > 0 && (
         <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
           <h2 className="eyebrow text-iodine">Worth repeating</h2>
-          <Steps steps={identification.doubtful} onShow={onShow} /> does not fit the rest. A fresh portion, and look again.
+          <Steps rack={part} steps={identification.doubtful} onShow={onShow} /> does not fit the rest. A fresh portion, and look
+          again.
         </div>
       )}
-      {shown.length > 0 && <IonBars title="Still possible" ions={shown} onShow={onShow} />}
+      {shown.length > 0 && <IonBars rack={part} title="Still possible" ions={shown} onShow={onShow} />}
       {possible.length > MOST_POSSIBLE && (
         <button type="button" className="-mt-3 text-left text-sm underline underline-offset-2" onClick={() => setAll(!all)}>
           {all ? 'fewer' : `and ${possible.length - MOST_POSSIBLE} more`}

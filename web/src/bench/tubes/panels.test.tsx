@@ -190,7 +190,9 @@ describe('what the board says of a step', () => {
   it('yellow in a flame asks for blue glass', () => {
     open(
       changed(JARS, (draft) => {
-        rackOf(draft).samples = [{ material: 'H', tubes: [{ id: 'H1', steps: [{ do: 'flame', saw: 'yellow flame' }] }] }]
+        rackOf(draft).samples = [
+          { material: 'H', tubes: [{ id: 'H1', steps: [{ id: 's1', do: 'flame', saw: 'yellow flame' }] }] },
+        ]
         draft.questions = []
       }),
     )
@@ -200,7 +202,7 @@ describe('what the board says of a step', () => {
   it('a step without an observation asks for it', () => {
     open(
       changed(JARS, (draft) => {
-        rackOf(draft).samples = [{ material: 'H', tubes: [{ id: 'H1', steps: [{ do: 'warm' }] }] }]
+        rackOf(draft).samples = [{ material: 'H', tubes: [{ id: 'H1', steps: [{ id: 's1', do: 'warm' }] }] }]
         draft.questions = []
       }),
     )

@@ -7,7 +7,7 @@ const rack = (): Rack => ({
   samples: [
     {
       material: 'H',
-      tubes: [{ id: 'H1', cm3: '1', steps: [{ do: 'add', reagent: 'NaOH(aq)', amount: 'drops', saw: 'white ppt' }] }],
+      tubes: [{ id: 'H1', cm3: '1', steps: [{ id: 's1', do: 'add', reagent: 'NaOH(aq)', amount: 'drops', saw: 'white ppt' }] }],
     },
     { material: 'K', tubes: [] },
   ],

@@ -34,9 +34,9 @@ export function nextTubeId(rack: Rack, label: string, from?: string): string {
   const taken = new Set(allTubes(rack))
   if (from === undefined) return freshId(stemOf(label), taken)
   const letters = 'abcdefghijklmnopqrstuvwxyz'
-  const stem = /\d$/.test(from) ? from : `${from}.`
+  const stem = /\d$/.test(from) ? from : `${from}-`
   const letter = [...letters].find((one) => !taken.has(`${stem}${one}`))
-  return letter === undefined ? freshId(`${from}.`, taken) : `${stem}${letter}`
+  return letter === undefined ? freshId(`${from}-`, taken) : `${stem}${letter}`
 }
 
 const PORTION = '1'
@@ -59,7 +59,14 @@ export function goOn(rack: Rack, from: string, id: string, take: Tube['take'], m
 /** Keeps a step at the end of a tube. */
 export function addStep(rack: Rack, tubeId: string, action: Action, saw: string): void {
   const tube = findTube(rack, tubeId)?.tube
-  tube?.steps.push({ ...action, ...(saw === '' ? {} : { saw }) })
+  tube?.steps.push({
+    id: freshId(
+      's',
+      tube.steps.map((step) => step.id),
+    ),
+    ...action,
+    ...(saw === '' ? {} : { saw }),
+  })
 }
 
 /** Corrects a step: what stood there is kept, struck through. */

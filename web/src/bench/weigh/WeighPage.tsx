@@ -1,4 +1,4 @@
-import { canonicalEntry, freshId, materialLabel, type PartOf, partTitle } from '@hop-lark/core/record'
+import { canonicalEntry, freshId, materialLabel, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
 import { weighedMass } from '@hop-lark/core/titration'
 import { Plus } from 'lucide-react'
 import { Sheet } from '../../app/Sheet.tsx'
@@ -71,9 +71,9 @@ function nextReading(
   return undefined
 }
 
-function nextCell(weighings: readonly PartOf<'weighing'>[]): string | undefined {
+function nextCell(weighings: readonly PartOf<'weighing'>[]): Path | undefined {
   const missing = nextReading(weighings)
-  return missing && `parts.${missing.id}.${missing.field}`
+  return missing && path('parts', missing.id, missing.field)
 }
 
 function useNow(weighings: readonly PartOf<'weighing'>[]): Now {

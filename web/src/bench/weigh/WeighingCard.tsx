@@ -1,4 +1,4 @@
-import { entryText, findMaterial, materialLabel, type PartOf } from '@hop-lark/core/record'
+import { entryText, findMaterial, materialLabel, type PartOf, path } from '@hop-lark/core/record'
 import { weighedMass } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { focusAt } from '../../app/goTo.ts'
@@ -97,8 +97,8 @@ interface ReadingProps {
 }
 
 function Reading({ weighing, field, label, next }: ReadingProps) {
-  const { worstAt } = useDerived()
-  const at = `parts.${weighing.id}.${field}`
+  const derived = useDerived()
+  const at = path('parts', weighing.id, field)
   return (
     <div className="flex items-end justify-between gap-4 border-b border-hair py-2">
       <span className="pb-1.5 leading-tight">
@@ -110,8 +110,8 @@ function Reading({ weighing, field, label, next }: ReadingProps) {
           at={at}
           label={`${label}, g`}
           entry={weighing[field]}
-          problem={worstAt.get(at)}
-          onDone={() => (next === undefined ? undefined : focusAt(`parts.${weighing.id}.${next}`))}
+          problem={derived.worstAt(at)}
+          onDone={() => (next === undefined ? undefined : focusAt(path('parts', weighing.id, next)))}
         />
       </div>
     </div>
