@@ -121,7 +121,10 @@ export function benchGrowth() {
   const changed = (at) => {
     const [part] = base.parts
     const more = part.runs.map((one, index) => (index === at ? { ...one, final: '40.00' } : one))
-    return { ...base, parts: [{ ...part, runs: [...more, { kind: 'accurate', initial: '0.00', final: '20.70' }] }] }
+    return {
+      ...base,
+      parts: [{ ...part, runs: [...more, { id: 'another', kind: 'accurate', initial: '0.00', final: '20.70' }] }],
+    }
   }
   return [
     ...runs,

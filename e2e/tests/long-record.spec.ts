@@ -28,7 +28,8 @@ const record = {
   ],
   questions: [{ id: 'q1', find: { quantity: 'concentration', of: 'Fe2+', in: 'F' } }],
 }
-const final = (run: number) => `[data-at="parts.t1.runs.${run}.final"]`
+/** The cell of a run by its number; the rough run is before run 1. */
+const final = (run: number) => `[data-at="parts.t1.runs.${run === 0 ? 'rough1' : `run${run}`}.final"]`
 
 test('a titration of a thousand runs: what is in sight is drawn, the rest is reached, and every reading is kept', async ({
   page,
@@ -57,7 +58,7 @@ test('a titration of a thousand runs: what is in sight is drawn, the rest is rea
 
   await test.step('a run that is added comes into sight with the cursor in it', async () => {
     await page.getByRole('button', { name: 'New run' }).click()
-    await expect(page.locator(`[data-at="parts.t1.runs.${RUNS}.initial"]`)).toBeFocused()
+    await expect(page.locator(`[data-at="parts.t1.runs.run${RUNS}.initial"]`)).toBeFocused()
     await saved(page)
   })
 

@@ -103,7 +103,7 @@ test('a wrong reading is said at once, points to its cell, and is mended by one 
   await page.keyboard.press('Escape')
   await expect(final).toHaveValue('21.80')
   // A decimal comma is taken as a point.
-  await final.fill('47,05')
+  await final.fill('42,50')
   await page.keyboard.press('Enter')
   await expect(final).toHaveValue('42.50')
 })
@@ -137,7 +137,7 @@ test('twelve runs and a long title fit; the newest run is in sight', async ({ pa
   await inCell(page, 'parts.t1.runs.run4.final')
   for (let run = 5; run < 13; run++) {
     await page.keyboard.press('Alt+n')
-    await inCell(page, `parts.t1.runs.${run}.initial`)
+    await inCell(page, `parts.t1.runs.run${run}.initial`)
   }
   await expect(page.locator('[data-at="parts.t1.runs.run12.initial"]')).toBeInViewport()
   expect(await overflow(page)).toBe(0)

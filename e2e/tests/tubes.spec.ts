@@ -136,7 +136,11 @@ const SIX_STEPS = [
 test('a wide rack of twelve tubes with six steps each fits, and every tube of it is reached', async ({ page, bench }) => {
   const id = await bench.shelve('four-jars', ({ parts }) => {
     const [sample] = parts.find(({ kind }: { kind: string }) => kind === 'rack').samples
-    sample.tubes = Array.from({ length: 12 }, (_, index) => ({ id: `G${index + 1}`, cm3: '1', steps: SIX_STEPS }))
+    sample.tubes = Array.from({ length: 12 }, (_, index) => ({
+      id: `G${index + 1}`,
+      cm3: '1',
+      steps: SIX_STEPS.map((step, place) => ({ id: `s${place + 1}`, ...step })),
+    }))
   })
   await page.goto(`${bench.url}/task/${id}/r1`)
   const sideways = () => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
@@ -173,5 +177,5 @@ test('a question about ions is answered with evidence that leads back to the ste
   await expect(section).toContainText('Jar H contains ammonium ions: on warming')
   await section.getByRole('button', { name: 'H1.3' }).click()
   await expect(page.getByRole('button', { name: /^Tube H1/ })).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.locator('[data-at="r1.H1.3"]')).toBeFocused()
+  await expect(page.locator('[data-at="parts.r1.samples.H.tubes.H1.steps.s3"]')).toBeFocused()
 })

@@ -1,5 +1,5 @@
-import type { Row } from './alignLists.ts'
 import { itemName } from './identity.ts'
+import type { Row } from './row.ts'
 
 /** Things of a list by their names; undefined where one has none, or two have the same. */
 function byName(list: readonly unknown[]): ReadonlyMap<string, unknown> | undefined {

@@ -1,13 +1,7 @@
 import { alignByName } from './alignByName.ts'
 import { commonPairs } from './commonPairs.ts'
 import { itemName } from './identity.ts'
-
-/** One row of three lists laid side by side; a side that has nothing there is undefined. */
-export interface Row {
-  readonly base?: unknown
-  readonly mine?: unknown
-  readonly theirs?: unknown
-}
+import type { Row } from './row.ts'
 
 /** For each place of the base list, where it is in the changed one (or −1), and what was put in before each place. */
 interface Alignment {

@@ -1,5 +1,3 @@
-import { z } from 'zod'
-
 /** Names that mean something to every object of a program; a thing called so could not be found by its name. */
 const TAKEN = new Set(['__proto__', 'constructor', 'prototype'])
 
@@ -19,35 +17,3 @@ export function idFault(id: string): string | undefined {
 
 /** Longest id, in characters. */
 export const LONGEST_ID = 60
-
-/** Names a thing within its list. What paths, links and places could not tell apart or carry is refused, with the reason. */
-export const IdSchema = z
-  .string()
-  .max(LONGEST_ID)
-  .superRefine((id, context) => {
-    const fault = idFault(id)
-    if (fault !== undefined) context.addIssue({ code: 'custom', message: fault })
-  })
-
-interface Identified {
-  readonly id: string
-}
-
-/** Adds an issue for each id of a list that names an earlier thing, too; `where` is the path of the list. */
-export function refuseDoubles(
-  list: readonly Identified[],
-  where: readonly PropertyKey[],
-  context: z.RefinementCtx,
-  seen = new Set<string>(),
-): void {
-  list.forEach(({ id }, index) => {
-    if (seen.has(id)) {
-      context.addIssue({
-        code: 'custom',
-        path: [...where, index, 'id'],
-        message: `'${id}' is the id of another one too; give each its own`,
-      })
-    }
-    seen.add(id)
-  })
-}

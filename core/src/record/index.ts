@@ -26,11 +26,12 @@ export { hasItems, isItemOf, isPart } from './itemSchema.ts'
 export { taskJsonSchema } from './jsonSchema.ts'
 export { type LinePlace, lineName } from './lineName.ts'
 export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'
+export { migrateTask } from './migrate/index.ts'
 export { isWithin, type Path, PathError, path, readPath, slotAt, valueAt, writePath } from './path.ts'
 export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
 export { stepName, stepPath } from './stepName.ts'
-export { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
+export { TaskSchema } from './task.ts'
 export {
   type Concordance,
   type Conventions,
@@ -48,3 +49,4 @@ export {
   type Task,
   type Tube,
 } from './types.ts'
+export { TASK_FORMAT, TASK_VERSION } from './version.ts'

@@ -14,8 +14,11 @@ function itemSchema(kind: Part['kind'], field: string): z.ZodType | undefined {
 /** Whether something may stand as a part of a task. */
 export const isPart = (part: unknown): part is Part => PartSchema.safeParse(part).success
 
-/** Whether a part's list holds things that can be looked at one by one. */
-export const hasItems = (part: Part, field: string): boolean => itemSchema(part.kind, field) !== undefined
+/**
+ * Whether a part's list holds things that can be looked at one by one, so long as they keep their ids. The tubes of a rack
+ * are named in all of it, so its samples cannot.
+ */
+export const hasItems = (part: Part, field: string): boolean => field !== 'samples' && itemSchema(part.kind, field) !== undefined
 
 /** Whether something may stand in a list of a part: so long as the rest of the part stood there before, it need not be looked at again. */
 export const isItemOf = (part: Part, field: string, item: unknown): boolean =>

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
-import { IdSchema } from './ids.ts'
+import { IdSchema } from './idSchema.ts'
 
 const StrengthSchema = z.strictObject({
   value: DecimalSchema,

@@ -1,7 +1,8 @@
 import { Exact, isDecimalText } from '../number/index.ts'
-import { alignLists, type Row } from './alignLists.ts'
+import { alignLists } from './alignLists.ts'
 import { canonicalEntry, type Entry, type EntryObject, entryText } from './entry.ts'
 import { type Path, pathOfKeys } from './path.ts'
+import type { Row } from './row.ts'
 import { sameJson } from './sameJson.ts'
 import type { Task } from './types.ts'
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema, EntrySchema, MomentSchema } from './entry.ts'
-import { IdSchema, refuseDoubles } from './ids.ts'
+import { IdSchema, refuseDoubles } from './idSchema.ts'
 
 const common = { id: IdSchema, title: z.string().max(200).optional() }
 const text = z.string().max(20_000)

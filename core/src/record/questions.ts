@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
-import { IdSchema, refuseDoubles } from './ids.ts'
+import { IdSchema, refuseDoubles } from './idSchema.ts'
 
 const species = z.string().min(1).max(120)
 const place = z.string().min(1).max(160)

@@ -2,8 +2,9 @@ import type { z } from 'zod'
 import { sayFault } from './fault.ts'
 import { migrateTask } from './migrate/index.ts'
 import { pathOfKeys, writePath } from './path.ts'
-import { TASK_FORMAT, TASK_VERSION, TaskSchema } from './task.ts'
+import { TaskSchema } from './task.ts'
 import type { Task } from './types.ts'
+import { TASK_FORMAT, TASK_VERSION } from './version.ts'
 
 /** One reason why a file is no task file: where and what. */
 export interface FileFault {

@@ -1,6 +1,6 @@
 import { taskId } from './identity.ts'
-import { TASK_FORMAT, TASK_VERSION } from './task.ts'
 import { DEFAULT_CONVENTIONS, type PartOf, type Task } from './types.ts'
+import { TASK_FORMAT, TASK_VERSION } from './version.ts'
 
 type Content = Pick<Task, 'materials' | 'parts' | 'questions'>
 

@@ -1,9 +1,10 @@
 import { type QueryInterface, QueryTypes, type Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import * as quickSaves from './migrations/quickSaves.ts'
+import * as taskFileVersion2 from './migrations/taskFileVersion2.ts'
 import * as tasks from './migrations/tasks.ts'
 
-const MIGRATIONS = [tasks, quickSaves]
+const MIGRATIONS = [tasks, quickSaves, taskFileVersion2]
 /** Two servers started at once take turns; the second finds nothing left to do. */
 const LOCK = 'hop-lark-migrations'
 const SECONDS_TO_WAIT = 30

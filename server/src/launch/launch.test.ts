@@ -50,7 +50,7 @@ describe('migrations', () => {
     await Promise.all(databases.map(migrate))
     await Promise.all(databases.map(migrate))
     const [rows] = await (databases[0] as (typeof databases)[number]).query('SELECT COUNT(*) AS done FROM migrations')
-    expect(rows).toEqual([{ done: 2 }])
+    expect(rows).toEqual([{ done: 3 }])
     await Promise.all(databases.map((database) => database.close()))
   })
 })

@@ -19,7 +19,7 @@ function touchedBy({ op, path }: Operation, parts: readonly Part[]): Touched | u
     return undefined
   const part = parts[Number(place)]
   if (!part) return undefined
-  const deep = isPlace(item) && inside !== undefined && hasItems(part, field)
+  const deep = isPlace(item) && inside !== undefined && inside !== 'id' && hasItems(part, field)
   return deep ? { part: Number(place), field, item: Number(item) } : { part: Number(place) }
 }
 

@@ -16,6 +16,7 @@ beforeAll(async () => {
 afterAll(() => Promise.all(servers.map((server) => server.stop())))
 
 const RUNS = ['0.00', '20.65', '41.30'].map((initial, index) => ({
+  id: index === 0 ? 'rough1' : `run${index}`,
   kind: index === 0 ? 'rough' : 'accurate',
   initial,
   final: (Number(initial) + 20.6).toFixed(2),
@@ -119,6 +120,7 @@ describe('a save on the document that was saved last', () => {
 
   it('of two servers and many clients at once loses nothing and doubles nothing', async () => {
     const runs = Array.from({ length: 12 }, (_, index) => ({
+      id: `run${index + 1}`,
       kind: 'accurate' as const,
       initial: '0.00',
       final: `${20 + index}.00`,
@@ -233,7 +235,7 @@ describe('a patch within parts', () => {
     const patches: readonly (readonly Operation[])[] = [
       [replace('/parts/0/runs/1/final', { value: '41.20', was: [{ value: '41.25' }] })],
       [replace('/parts/0/runs/0/final', '20.70'), { op: 'add', path: '/parts/0/runs/2/use', value: 'no' }],
-      [{ op: 'add', path: '/parts/0/runs/-', value: { kind: 'accurate' } }],
+      [{ op: 'add', path: '/parts/0/runs/-', value: { id: 'run9', kind: 'accurate' } }],
       [{ op: 'remove', path: '/parts/0/runs/0' }, replace('/parts/1/text', 'now')],
       [{ op: 'test', path: '/parts/0/runs/0/kind', value: 'rough' } as Operation, replace('/parts/0/runs/0/kind', 'accurate')],
     ]
@@ -261,6 +263,7 @@ describe('a patch within parts', () => {
     ['something moved', [{ op: 'move', from: '/parts/0/runs/0', path: '/parts/0/runs/1' } as Operation]],
     ['what no run has', [{ op: 'add', path: '/parts/0/runs/1/colour', value: 'red' } as Operation]],
     ['a run without its kind', [{ op: 'remove', path: '/parts/0/runs/1/kind' } as Operation]],
+    ['two runs of one id', [replace('/parts/0/runs/1/id', 'rough1')]],
     ['a test that fails', [{ op: 'test', path: '/parts/0/runs/0/kind', value: 'blank' } as Operation]],
   ])('is left to the whole way for %s', (_, patch) => {
     expect(patchParts(record(), patch)).toBeUndefined()

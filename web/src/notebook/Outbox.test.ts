@@ -135,6 +135,14 @@ const addRun = (initial: string) => (draft: Task) => {
       })
 }
 
+/** The same in the shape of task files of version 1, which a page of an older Hop Lark left on the device. */
+function asVersion1(task: Task): Task {
+  const parts = task.parts.map((part) =>
+    part.kind === 'titration' ? { ...part, runs: part.runs.map(({ id: _, ...run }) => run) } : part,
+  )
+  return { ...task, version: 1, parts } as unknown as Task
+}
+
 beforeEach(() => {
   server = new FakeServer(newTask('Monday', 'direct', () => 0.5))
   device = new FakeDevice()
@@ -250,4 +258,23 @@ describe('the outbox', () => {
     device.kept.clear()
     await expect(openPage('c')).rejects.toThrow(/does not answer/)
   })
+})
+
+it('what a page of an older Hop Lark left on the device is joined in, run by run', async () => {
+  const { document } = server
+  const local = produce(document, (draft) => {
+    const [run] = draft.parts.flatMap((part) => (part.kind === 'titration' ? part.runs : []))
+    if (run) run.final = '21.30'
+  })
+  device.kept.set('old', {
+    taskId: document.id,
+    page: 'old',
+    version: 0,
+    acknowledged: asVersion1(document),
+    local: asVersion1(local),
+  })
+  const page = await openPage('new')
+  expect(page.task).toEqual(local)
+  await until(() => page.outbox.isSaved)
+  expect(server.document).toEqual(local)
 })

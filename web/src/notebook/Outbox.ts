@@ -1,4 +1,4 @@
-import { type MergeNote, mergeTasks, type Task } from '@hop-lark/core/record'
+import { type MergeNote, mergeTasks, migrateTask, type Task } from '@hop-lark/core/record'
 import { applyPatch } from 'rfc6902'
 import { type Api, ApiError, type LedgerLine } from './api.ts'
 import type { DeviceStore, InFlight, Kept } from './deviceStore.ts'
@@ -38,6 +38,16 @@ function withEdits(task: Task, edits: readonly LedgerLine[]): Task {
   return document
 }
 
+const taskToday = (task: Task): Task => migrateTask(task) as Task
+
+/** What an older page left on the device, as a task of today: things get the same ids here as on the server. */
+const keptToday = (kept: Kept): Kept => ({
+  ...kept,
+  acknowledged: taskToday(kept.acknowledged),
+  local: taskToday(kept.local),
+  ...(kept.inFlight ? { inFlight: { ...kept.inFlight, result: taskToday(kept.inFlight.result) } } : {}),
+})
+
 /**
  * Carries a task's edits to the server, one at a time, and loses none: what is not acknowledged yet is on the device;
  * a try that got no answer is sent again under the same key; edits that came first are joined in before ours go again.
@@ -69,7 +79,7 @@ export class Outbox {
     const { api, device, taskId, page } = this.options
     device.hold(page)
     const alive = await device.openPages()
-    const left = (await device.all(taskId)).filter((kept) => kept.page !== page && !alive.has(kept.page))
+    const left = (await device.all(taskId)).filter((kept) => kept.page !== page && !alive.has(kept.page)).map(keptToday)
     try {
       const settled = await Promise.all(left.map((kept) => this.settle(kept)))
       const { version, document, updated } = await api.load(taskId)

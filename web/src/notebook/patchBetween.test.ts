@@ -91,13 +91,13 @@ const long = (runs: number): Task =>
     ],
   })
 
-it.each<[string, (runs: { kind: string; final?: unknown; initial?: unknown }[]) => void, number]>([
+it.each<[string, (runs: { id: string; kind: string; final?: unknown; initial?: unknown }[]) => void, number]>([
   ['a reading changed', (runs) => Object.assign(runs[1500] ?? {}, { final: '41.00' }), 1],
-  ['a run put in at the front', (runs) => runs.unshift({ kind: 'rough' }), 1],
+  ['a run put in at the front', (runs) => runs.unshift({ id: 'rough1', kind: 'rough' }), 1],
   [
     'a run put in and another changed',
     (runs) => {
-      runs.splice(700, 0, { kind: 'rough' })
+      runs.splice(700, 0, { id: 'rough1', kind: 'rough' })
       Object.assign(runs[701] ?? {}, { initial: '1.00' })
     },
     4,

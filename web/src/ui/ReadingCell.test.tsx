@@ -59,7 +59,7 @@ describe('a cell for a reading', () => {
 
   it('takes a decimal comma for a point', () => {
     const { type, press } = open()
-    type('47,05')
+    type('42,50')
     press('Enter')
     expect(textNow(AT)).toBe('42.50')
   })

@@ -121,7 +121,6 @@ class Renamer {
   apply(document: Readonly<Json>): Json {
     return {
       ...document,
-      ...(typeof document.id === 'string' && idFault(document.id) !== undefined ? { id: cleanId(document.id, new Set()) } : {}),
       ...(document.materials === undefined
         ? {}
         : { materials: mapList(document.materials, (one) => (isRecord(one) ? this.in(this.materials, one, 'id') : one)) }),

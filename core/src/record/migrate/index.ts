@@ -1,4 +1,4 @@
-import { TASK_VERSION } from '../task.ts'
+import { TASK_VERSION } from '../version.ts'
 import { fromVersion1 } from './fromVersion1.ts'
 
 /** What brings a file of each older version to the next one, by the version it has. */

@@ -49,7 +49,7 @@ describe('the page of a series', () => {
         if (part.kind === 'series')
           Object.assign(part, {
             splitAt: '20',
-            points: part.points.map((point, index) => (index === 2 ? ['10.00', '29.0'] : point)),
+            points: part.points.map((point, index) => (index === 2 ? { ...point, x: '10.00', y: '29.0' } : point)),
           })
     })
     openTask(odd, <Measure />, 'm1')

@@ -37,7 +37,7 @@ describe('the titration page', () => {
       'Readingrough1234',
       'Final readingcm³21.08',
       'Initial readingcm³',
-      'Titrecm³23.6022.8523.3522.90–',
+      'Titrecm³21.3020.6521.1520.70–',
       'In the meannever✓ yes✕ no✓ yes',
     ])
     expect(screen.getByTestId('mean').textContent).toContain('Mean titre 20.68')
@@ -45,11 +45,11 @@ describe('the titration page', () => {
 
   it('says how far to run quickly, where the end should be, and that one may stop', () => {
     open(LAWN_SAND)
-    expect(now()).toContain('Run quickly to 41.45, then drop by drop.')
+    expect(now()).toContain('Run quickly to 41.00, then drop by drop.')
     expect(now()).toContain('near 42.50')
     expect(now()).toContain('Or stop here')
     expect(
-      screen.getByRole('img', { name: /Burette, deep purple solution standing at 21.80, run quickly to 41.45/ }),
+      screen.getByRole('img', { name: /Burette, deep purple solution standing at 21.80, run quickly to 41.00/ }),
     ).toBeTruthy()
   })
 
@@ -69,9 +69,9 @@ describe('the titration page', () => {
           ]
     })
     open(two)
-    fill('parts.t1.runs.run1.final', '41.60')
+    fill('parts.t1.runs.r2.final', '41.60')
     expect(runs(nowOpen())).toHaveLength(3)
-    fill('parts.t1.runs.run1.final', '41.30')
+    fill('parts.t1.runs.r2.final', '41.30')
     expect(runs(nowOpen())).toHaveLength(3)
     expect(now()).toContain('You may stop.')
   })
@@ -93,7 +93,7 @@ describe('the titration page', () => {
     })
     open(odd)
     const check = screen.getByLabelText('Check')
-    expect(check.textContent).toContain('Run 1 starts at 20.40, but the burette last stood at 23.60.')
+    expect(check.textContent).toContain('Run 1 starts at 20.30, but the burette last stood at 21.30.')
     fireEvent.click(within(check).getByRole('button', { name: 'It was refilled' }))
     expect(runs(nowOpen())[1]?.refilled).toBe(true)
     expect(screen.queryByLabelText('Check')).toBeNull()
@@ -122,7 +122,7 @@ describe('the titration page', () => {
     open(empty)
     expect(screen.getByText(/a flask that is not set up yet/)).toBeTruthy()
     fireEvent.click(screen.getByRole('button', { name: 'Rough run' }))
-    expect(runs(nowOpen())).toEqual([{ kind: 'rough' }])
+    expect(runs(nowOpen())).toEqual([{ id: 'rough1', kind: 'rough' }])
   })
 
   it('takes N for a new run on the page, and not in a dialog, where letters choose among what is there', () => {

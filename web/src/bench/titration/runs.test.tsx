@@ -77,23 +77,23 @@ describe('the table of runs by the arrow keys', () => {
 
   it('goes up and down, and to the side from the end of the text', () => {
     open(LAWN_SAND)
-    cell('1.final').focus()
-    fireEvent.keyDown(cell('1.final'), { key: 'ArrowDown' })
-    expect(document.activeElement).toBe(cell('1.initial'))
-    fireEvent.keyDown(cell('1.initial'), { key: 'ArrowUp' })
-    expect(document.activeElement).toBe(cell('1.final'))
-    cell('1.final').setSelectionRange(0, 0)
-    fireEvent.keyDown(cell('1.final'), { key: 'ArrowRight' })
-    expect(document.activeElement).toBe(cell('1.final'))
-    const { length } = cell('1.final').value
-    cell('1.final').setSelectionRange(length, length)
-    fireEvent.keyDown(cell('1.final'), { key: 'ArrowRight' })
-    expect(document.activeElement).toBe(cell('2.final'))
-    cell('2.final').setSelectionRange(0, 0)
-    fireEvent.keyDown(cell('2.final'), { key: 'ArrowLeft' })
-    expect(document.activeElement).toBe(cell('1.final'))
-    fireEvent.keyDown(cell('1.final'), { key: 'a' })
-    expect(document.activeElement).toBe(cell('1.final'))
+    cell('run1.final').focus()
+    fireEvent.keyDown(cell('run1.final'), { key: 'ArrowDown' })
+    expect(document.activeElement).toBe(cell('run1.initial'))
+    fireEvent.keyDown(cell('run1.initial'), { key: 'ArrowUp' })
+    expect(document.activeElement).toBe(cell('run1.final'))
+    cell('run1.final').setSelectionRange(0, 0)
+    fireEvent.keyDown(cell('run1.final'), { key: 'ArrowRight' })
+    expect(document.activeElement).toBe(cell('run1.final'))
+    const { length } = cell('run1.final').value
+    cell('run1.final').setSelectionRange(length, length)
+    fireEvent.keyDown(cell('run1.final'), { key: 'ArrowRight' })
+    expect(document.activeElement).toBe(cell('run2.final'))
+    cell('run2.final').setSelectionRange(0, 0)
+    fireEvent.keyDown(cell('run2.final'), { key: 'ArrowLeft' })
+    expect(document.activeElement).toBe(cell('run1.final'))
+    fireEvent.keyDown(cell('run1.final'), { key: 'a' })
+    expect(document.activeElement).toBe(cell('run1.final'))
   })
 })
 
@@ -103,12 +103,12 @@ describe('with half of the sample', () => {
   it('a direct titration takes half, twice or a tenth', () => {
     open(LAWN_SAND)
     fireEvent.click(screen.getByRole('button', { name: 'With half the sample?' }))
-    // 20.675 cm³ in the mean: half of it is 11.4375.
-    expect(foretold()).toMatch(/11\.44.cm³/)
+    // 20.675 cm³ in the mean: half of it is 10.3375.
+    expect(foretold()).toMatch(/10\.34.cm³/)
     fireEvent.click(screen.getByRole('button', { name: 'twice' }))
-    expect(foretold()).toMatch(/45\.75.cm³/)
+    expect(foretold()).toMatch(/41\.35.cm³/)
     fireEvent.click(screen.getByRole('button', { name: 'a tenth' }))
-    expect(foretold()).toMatch(/2\.29.cm³/)
+    expect(foretold()).toMatch(/2\.07.cm³/)
   })
 
   /** The shell in the flask of every run, and two runs that agree. */

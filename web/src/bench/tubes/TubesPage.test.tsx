@@ -51,8 +51,8 @@ describe('the rack', () => {
     keep('3 drops NaOH', 'white ppt')
     keep('xs', 'sol in xs giving colourless soln')
     expect(steps('H1')).toEqual([
-      { do: 'add', reagent: 'NaOH(aq)', amount: 'drops', saw: 'white ppt' },
-      { do: 'add', reagent: 'NaOH(aq)', amount: 'excess', saw: 'sol in xs giving colourless soln' },
+      { id: 's1', do: 'add', reagent: 'NaOH(aq)', amount: 'drops', saw: 'white ppt' },
+      { id: 's2', do: 'add', reagent: 'NaOH(aq)', amount: 'excess', saw: 'sol in xs giving colourless soln' },
     ])
     expect(screen.getByRole('button', { name: /^Tube H1: colourless liquid/ })).toBeTruthy()
     expect((did() as HTMLInputElement).value).toBe('')
@@ -92,7 +92,7 @@ describe('the rack', () => {
     type(did(), '3 drops dimethylglyoxime')
     expect(screen.getByText(/no bottle or act known here/)).toBeTruthy()
     keep('3 drops dimethylglyoxime', 'bright pink ppt')
-    expect(steps('H1')).toEqual([{ do: 'add', reagent: 'dimethylglyoxime', amount: 'drops', saw: 'bright pink ppt' }])
+    expect(steps('H1')).toEqual([{ id: 's1', do: 'add', reagent: 'dimethylglyoxime', amount: 'drops', saw: 'bright pink ppt' }])
     expect(screen.getByText(/tells nothing of the sample/)).toBeTruthy()
   })
 
@@ -109,8 +109,8 @@ describe('the rack', () => {
     type(saw(), 'white ppt')
     press(saw(), 'Enter')
     expect(steps('H1')).toEqual([
-      { do: 'add', reagent: 'HNO3(aq)', amount: 'drops', saw: 'no visible change' },
-      { do: 'add', reagent: 'Ba(NO3)2(aq)', amount: 'drops', saw: 'white ppt' },
+      { id: 's1', do: 'add', reagent: 'HNO3(aq)', amount: 'drops', saw: 'no visible change' },
+      { id: 's2', do: 'add', reagent: 'Ba(NO3)2(aq)', amount: 'drops', saw: 'white ppt' },
     ])
     expect((did() as HTMLInputElement).value).toBe('')
     expect(document.activeElement).toBe(did())

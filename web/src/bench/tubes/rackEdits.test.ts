@@ -53,7 +53,7 @@ describe('what is done to a rack', () => {
   it('a step without an observation has none, not an empty one', () => {
     const changed = rack()
     addStep(changed, 'H1', { do: 'warm' }, '')
-    expect(findTube(changed, 'H1')?.tube.steps.at(-1)).toEqual({ do: 'warm' })
+    expect(findTube(changed, 'H1')?.tube.steps.at(-1)).toEqual({ id: 's2', do: 'warm' })
   })
 
   it('goes on with the filtrate in the same sample, or as a sample of its own', () => {
@@ -77,6 +77,7 @@ describe('a correction', () => {
 
   it('keeps what was seen before, every time', () => {
     expect(corrected({ action: DROPS, saw: 'off-white ppt', means: '' }, { action: DROPS, saw: 'pink ppt', means: '' })).toEqual({
+      id: 's1',
       ...DROPS,
       saw: 'pink ppt',
       was: [
@@ -88,6 +89,7 @@ describe('a correction', () => {
 
   it('keeps what was done before, and leaves nothing of it behind', () => {
     expect(corrected({ action: { do: 'warm' }, saw: 'white ppt', means: '' })).toEqual({
+      id: 's1',
       do: 'warm',
       saw: 'white ppt',
       was: [{ did: '3 drops NaOH(aq)', at: AT }],
@@ -95,6 +97,11 @@ describe('a correction', () => {
   })
 
   it('that changes nothing leaves no trace; a meaning is no correction', () => {
-    expect(corrected({ action: DROPS, saw: 'white ppt', means: 'zinc?' })).toEqual({ ...DROPS, saw: 'white ppt', means: 'zinc?' })
+    expect(corrected({ action: DROPS, saw: 'white ppt', means: 'zinc?' })).toEqual({
+      id: 's1',
+      ...DROPS,
+      saw: 'white ppt',
+      means: 'zinc?',
+    })
   })
 })

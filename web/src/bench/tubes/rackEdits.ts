@@ -52,8 +52,10 @@ export function goOn(rack: Rack, from: string, id: string, take: Tube['take'], m
   const home = findTube(rack, from)
   if (!home) return
   const tube: Tube = { id, from, ...(take ? { take } : {}), steps: [] }
-  if (material !== undefined) rack.samples.push({ material, tubes: [tube] })
-  else rack.samples.find((one) => one.material === home.sample.material)?.tubes.push(tube)
+  const into = material ?? home.sample.material
+  const sample = rack.samples.find((one) => one.material === into)
+  if (sample) sample.tubes.push(tube)
+  else rack.samples.push({ material: into, tubes: [tube] })
 }
 
 /** Keeps a step at the end of a tube. */
