@@ -5,6 +5,7 @@ const floors = [
   'palette',
   'substance',
   'aqueous',
+  'gas',
   'tube',
   'observe',
   'indicator',

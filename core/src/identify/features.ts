@@ -1,4 +1,5 @@
-import type { GasTest, ObservedFact } from '../observe/index.ts'
+import { gasTestNamed, inTest, readingOf } from '../gas/index.ts'
+import type { ObservedFact } from '../observe/index.ts'
 import type { Fact } from '../tube/index.ts'
 
 /** What is compared of a step: seen or foretold. */
@@ -10,7 +11,7 @@ export interface Features {
   /** Colour the solution has turned to, or has. */
   readonly solution?: string | undefined
   readonly decolourised: boolean
-  /** Gases, as their tests show them. */
+  /** Gases: by formula where they are foretold, as their tests are read where they were seen. */
   readonly gases: readonly string[]
   /** Bubbles without a test. */
   readonly bubbles: boolean
@@ -22,41 +23,6 @@ export interface Features {
   readonly turned: readonly string[]
   /** Melting, subliming, droplets, a ring. */
   readonly marks: readonly string[]
-}
-
-/** What each gas does in its own test, as students write it. */
-const TEST_OF_GAS: Readonly<Record<string, GasTest>> = {
-  CO2: 'limewater milky',
-  NH3: 'red litmus blue',
-  SO2: 'manganate paper decolourised',
-  H2S: 'lead paper black',
-  NO2: 'brown gas',
-  NO: 'brown gas',
-  H2: 'pops',
-  O2: 'relights splint',
-  Cl2: 'litmus bleached',
-  HCl: 'steamy fumes',
-  Br2: 'brown gas',
-  I2: 'purple vapour',
-}
-
-/** The gas that a test tells of. */
-export const GAS_OF_TEST: Readonly<Record<string, string>> = {
-  ...Object.fromEntries(Object.entries(TEST_OF_GAS).map(([gas, test]) => [test, gas])),
-  'brown gas': 'NO2',
-  'cobalt paper pink': 'H2O',
-}
-
-const RESULTS: Readonly<Record<string, GasTest>> = {
-  'damp red litmus paper turned blue': 'red litmus blue',
-  'damp blue litmus paper turned red': 'blue litmus red',
-  'damp blue litmus paper turned faintly red': 'blue litmus red',
-  'limewater turned milky': 'limewater milky',
-  'lighted splint burnt with a pop': 'pops',
-  'lighted splint went out': 'splint out',
-  'glowing splint relit': 'relights splint',
-  'acidified manganate(VII) paper turned from purple to colourless': 'manganate paper decolourised',
-  'lead(II) ethanoate paper turned black': 'lead paper black',
 }
 
 export const NOTHING: Features = {
@@ -123,11 +89,9 @@ function withShared(sum: Features, fact: Fact | ObservedFact): Features {
 function withForetold(sum: Features, fact: Fact): Features {
   switch (fact.kind) {
     case 'gas':
-      return fact.gas === 'H2O'
-        ? withMark(sum, 'droplets')
-        : { ...withGas(sum, TEST_OF_GAS[fact.gas] ?? fact.gas), bubbles: sum.bubbles || fact.bubbles }
+      return fact.gas === 'H2O' ? withMark(sum, 'droplets') : { ...withGas(sum, fact.gas), bubbles: sum.bubbles || fact.bubbles }
     case 'gasTest':
-      return withGas(sum, RESULTS[`${fact.test} ${fact.result}`])
+      return withGas(sum, readingOf(fact.test, fact.gas))
     case 'paper':
       return withGas(sum, `${fact.paper} ${fact.turns}`)
     case 'looks':
@@ -137,15 +101,23 @@ function withForetold(sum: Features, fact: Fact): Features {
   }
 }
 
+/** What was done where something was seen. */
+interface Act {
+  readonly do: string
+  readonly reagent?: string | undefined
+}
+
 /**
  * Features of what a student wrote; undefined where nothing was understood.
  *
- * @param act - what was done: nothing seen in a flame is a flame without colour
+ * @param act - what was done: nothing seen in a flame is a flame without colour, and smoke is smoke at that rod
  */
-export function featuresRead(facts: readonly ObservedFact[], act?: string): Features | undefined {
+export function featuresRead(facts: readonly ObservedFact[], act?: Act): Features | undefined {
   if (facts.length === 0) return undefined
-  const seen = facts.reduce(withSeen, NOTHING)
-  return act === 'flame' && seen.flame === undefined ? { ...seen, flame: 'none' } : seen
+  const test = act?.do === 'gas' && act.reagent !== undefined ? gasTestNamed(act.reagent) : undefined
+  const exact = facts.map((fact) => (test && fact.kind === 'gas' ? { ...fact, test: inTest(fact.test, test) } : fact))
+  const seen = exact.reduce(withSeen, NOTHING)
+  return act?.do === 'flame' && seen.flame === undefined ? { ...seen, flame: 'none' } : seen
 }
 
 function withSeen(sum: Features, fact: ObservedFact): Features {
@@ -155,7 +127,7 @@ function withSeen(sum: Features, fact: ObservedFact): Features {
     case 'effervescence':
       return { ...sum, bubbles: true }
     case 'smell':
-      return fact.of === 'rotten eggs' ? withGas(sum, 'lead paper black') : sum
+      return fact.of === 'rotten eggs' ? withGas(sum, 'smell of rotten eggs') : sum
     case 'solid':
       return { ...sum, solid: fact.colour }
     case 'droplets':

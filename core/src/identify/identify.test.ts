@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { givesReading } from '../gas/index.ts'
 import { readObservation } from '../observe/index.ts'
 import { runSteps } from '../tube/index.ts'
 import { featuresOf, featuresRead } from './features.ts'
@@ -178,9 +179,52 @@ describe('what the model says in words', () => {
         const steps = [{ do: 'add', reagent, amount: 'drops' }, { do: 'add', reagent, amount: 'excess' }, { do: 'warm' }]
         for (const { facts, saw } of runSteps({ [ion]: strength }, 1, steps)) {
           const read = featuresRead(readObservation(saw.join('; ')).facts.map(({ fact }) => fact))
-          expect(read, `${ion} ${reagent}: ${saw.join('; ')}`).toEqual(featuresOf(facts))
+          const meant = featuresOf(facts)
+          // A gas is read by what it does in a test, and each reading is one that it gives.
+          expect({ ...read, gases: [] }, `${ion} ${reagent}: ${saw.join('; ')}`).toEqual({ ...meant, gases: [] })
+          expect(read?.gases.every((reading, index) => givesReading(meant.gases[index] ?? '', reading))).toBe(true)
+          expect(read?.gases).toHaveLength(meant.gases.length)
         }
       }
+  })
+})
+
+describe('a gas is known by any of its tests', () => {
+  const seen = (...lines: readonly (readonly [string, string])[]) => {
+    const found = identify(tube('P1', ['NaOH(aq) excess', 'no visible change'], ...lines))
+    return found.ions.find(({ ion }) => ion === 'NH4+')?.probability ?? 0
+  }
+
+  // Common practice: ammonia by litmus, and by white smoke at a rod with concentrated hydrochloric acid.
+  it.each([
+    'gas turned damp red litmus paper blue',
+    'gas gave white smoke at a glass rod with concentrated hydrochloric acid',
+    'dense white fumes with conc HCl on a glass rod',
+    'white smoke',
+  ])('%s', (saw) => {
+    expect(seen(['warm', saw])).toBeGreaterThan(0.95)
+  })
+
+  it('white smoke at a rod with ammonia is hydrogen chloride, not ammonia', () => {
+    expect(seen(['warm', 'white smoke at a glass rod with aqueous ammonia'])).toBeLessThan(0.5)
+  })
+
+  it('as a test on its own, the rod says which smoke it was', () => {
+    const steps = [
+      { id: 's1', do: 'add' as const, reagent: 'NaOH(aq)', amount: 'excess', saw: 'no visible change' },
+      { id: 's2', do: 'warm' as const, saw: 'no visible change' },
+      { id: 's3', do: 'gas' as const, reagent: 'glass rod with concentrated hydrochloric acid', saw: 'white smoke' },
+    ]
+    const found = identify({ id: 'P1', cm3: '1', steps })
+    expect(found.ions.find(({ ion }) => ion === 'NH4+')?.probability).toBeGreaterThan(0.95)
+    expect(found.gases).toEqual([{ gas: 'NH3', at: 'P1.3' }])
+  })
+
+  it('sulfur dioxide is not held against a sample for reddening litmus', () => {
+    const found = identify(tube('P1', ['HCl(aq) excess', 'effervescence'], ['warm', 'gas turned damp blue litmus paper red']))
+    const fizzing = ['SO3^2-', 'CO3^2-', 'NO2-', 'S2O3^2-']
+    const sum = fizzing.reduce((total, ion) => total + (found.ions.find((one) => one.ion === ion)?.probability ?? 0), 0)
+    expect(sum, JSON.stringify(found.ions.slice(0, 8).map(({ ion, probability }) => [ion, probability]))).toBeGreaterThan(0.95)
   })
 })
 

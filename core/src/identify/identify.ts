@@ -1,4 +1,4 @@
-import { GAS_OF_TEST } from './features.ts'
+import { gasToldBy } from '../gas/index.ts'
 import { shows } from './foretell.ts'
 import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
@@ -114,7 +114,7 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
   const verdict: SampleVerdict = {
     material,
     ...ionsAndSteps(record, scored, weights, alone, scored[best]),
-    gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasOf(test, at))),
+    gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     doubtful: rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
   }
   yield { done: VERDICT_AT, verdict }
@@ -159,8 +159,8 @@ function ofProduct(step: StepMeaning, product: Product): StepMeaning {
   return { ...step, explains: turned(step.explains, product), rulesOut: turned(step.rulesOut, product) }
 }
 
-const gasOf = (test: string, at: string) => {
-  const gas = GAS_OF_TEST[test]
+const gasAt = (reading: string, at: string) => {
+  const gas = gasToldBy(reading)
   return gas === undefined ? [] : [{ gas, at }]
 }
 

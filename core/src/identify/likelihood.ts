@@ -1,3 +1,4 @@
+import { givesReading } from '../gas/index.ts'
 import type { Features } from './features.ts'
 
 /**
@@ -101,14 +102,17 @@ function solutionLikelihood(seen: Features, foretold: Features): number {
   return colourLikelihood(seen.solution, foretold.solution)
 }
 
+/** Whether what was read of a gas may be what was foretold: that gas, or the very result of a test. */
+const tells = (reading: string, foretold: string) => reading === foretold || givesReading(foretold, reading)
+
 function gasLikelihood(seen: Features, foretold: Features): number {
   let likelihood = 1
   for (const gas of foretold.gases) {
-    if (seen.gases.includes(gas)) likelihood *= LIKELY.gasTested
+    if (seen.gases.some((reading) => tells(reading, gas))) likelihood *= LIKELY.gasTested
     else if (seen.bubbles && foretold.bubbles) likelihood *= LIKELY.gasBubblesOnly
     else likelihood *= foretold.bubbles ? LIKELY.gasMissed.bubbles : LIKELY.gasMissed.quiet
   }
-  for (const gas of seen.gases) if (!foretold.gases.includes(gas)) likelihood *= LIKELY.gasImagined
+  for (const reading of seen.gases) if (!foretold.gases.some((gas) => tells(reading, gas))) likelihood *= LIKELY.gasImagined
   if (seen.bubbles && foretold.gases.length === 0) likelihood *= LIKELY.bubblesImagined
   return likelihood
 }

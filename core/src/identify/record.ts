@@ -79,7 +79,7 @@ function recorded(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, first: R
       const saw = step.saw ?? ''
       const facts = readObservation(saw).facts.map(({ fact }) => fact)
       known = known && !bringsUnknown(step)
-      const seen = known ? featuresRead(facts, step.do) : undefined
+      const seen = known ? featuresRead(facts, step) : undefined
       return { at: stepName(tube.id, index), step: stepOf(step), facts, saw, seen }
     }),
   }

@@ -1,19 +1,4 @@
-/** A result of a test for a gas. */
-export type GasTest =
-  | 'limewater milky'
-  | 'red litmus blue'
-  | 'blue litmus red'
-  | 'litmus bleached'
-  | 'pops'
-  | 'relights splint'
-  | 'manganate paper decolourised'
-  | 'lead paper black'
-  | 'brown gas'
-  | 'purple vapour'
-  | 'steamy fumes'
-  | 'white smoke'
-  | 'cobalt paper pink'
-  | 'splint out'
+import type { GasReading } from '../gas/index.ts'
 
 /** One thing that a student wrote down as seen. */
 export type ObservedFact =
@@ -27,7 +12,7 @@ export type ObservedFact =
   | { readonly kind: 'decolourised' }
   | { readonly kind: 'effervescence' }
   | { readonly kind: 'noGas' }
-  | { readonly kind: 'gas'; readonly test: GasTest }
+  | { readonly kind: 'gas'; readonly test: GasReading }
   | { readonly kind: 'smell'; readonly of: string }
   | { readonly kind: 'flame'; readonly colour: string }
   /** A precipitate that is gone again when the tube is shaken. */

@@ -1,3 +1,4 @@
+import { gasReading } from '../gas/index.ts'
 import { type ObservedFact, readObservation } from '../observe/index.ts'
 import type { PartOf } from '../record/index.ts'
 import { reagentNamed } from '../tube/index.ts'
@@ -25,15 +26,6 @@ const PORTION = 1
 const ADDED: Readonly<Record<string, number>> = { drops: 0.15, excess: 4, solid: 0, piece: 0 }
 /** A colour nobody has named yet. */
 const UNSAID = 'off-white'
-
-const PAPERS: Readonly<Record<string, readonly [from: string, to: string]>> = {
-  'red litmus blue': ['red', 'blue'],
-  'blue litmus red': ['blue', 'red'],
-  'litmus bleached': ['blue', 'white'],
-  'manganate paper decolourised': ['purple', 'white'],
-  'lead paper black': ['white', 'black'],
-  'cobalt paper pink': ['blue', 'pink'],
-}
 
 function volumeAfter(volume: number, { do: act, reagent, amount }: Step): number {
   if (act === 'dissolve') return volume + 4
@@ -73,9 +65,9 @@ function withFact(tube: DrawnTube, fact: ObservedFact): DrawnTube {
     case 'effervescence':
       return { ...tube, bubbles: true }
     case 'gas': {
-      const paper = PAPERS[fact.test]
+      const { paper, flame } = gasReading(fact.test)
       if (paper) return { ...tube, paper: { from: paper[0], to: paper[1] } }
-      return /splint|pops/.test(fact.test) ? { ...tube, flame: fact.test } : { ...tube, bubbles: true }
+      return flame ? { ...tube, flame: fact.test } : { ...tube, bubbles: true }
     }
     case 'flame':
       return { ...tube, flame: fact.colour }

@@ -1,5 +1,6 @@
+import { gasTestNamed } from '../gas/index.ts'
 import type { PartOf } from '../record/index.ts'
-import { gasTestNamed, reagentNamed } from '../tube/index.ts'
+import { reagentNamed } from '../tube/index.ts'
 import { findReagent } from './reagentWords.ts'
 
 type Step = PartOf<'rack'>['samples'][number]['tubes'][number]['steps'][number]

@@ -1,8 +1,8 @@
 import type { Equilibrium } from '../aqueous/index.ts'
+import type { GasTestName } from '../gas/index.ts'
 import { colourOf } from './colours.ts'
 import type { Contents } from './contents.ts'
 import type { GasOff } from './gases.ts'
-import type { GasTestName } from './gasTests.ts'
 import { type SeenSolid, solidsIn } from './solids.ts'
 import { DISSOLVED_BELOW, INSOLUBLE_ABOVE, SOLID_PLAIN, SOLID_SEEN } from './thresholds.ts'
 

@@ -1,6 +1,6 @@
+import { gasOf } from '../gas/index.ts'
 import { unhandled } from '../problem/index.ts'
 import type { Fact } from './facts.ts'
-import { GAS_TESTS } from './gases.ts'
 
 /** A fact as a student should write it: what was seen, never what is concluded. */
 export function sayFact(fact: Fact): string {
@@ -26,7 +26,7 @@ export function sayFact(fact: Fact): string {
     case 'decolourised':
       return `${fact.colour} colour of the reagent disappeared`
     case 'gas':
-      return `${fact.bubbles ? 'effervescence; ' : ''}${GAS_TESTS[fact.gas] ?? `${fact.gas} came off`}`
+      return `${fact.bubbles ? 'effervescence; ' : ''}${gasOf(fact.gas)?.wording ?? `${fact.gas} came off`}`
     case 'gasTest':
       return fact.test === 'smell' ? `${fact.result} smell` : `gas: ${fact.test} ${fact.result}`
     case 'flame':

@@ -20,8 +20,6 @@ export const SOLID_PLAIN = 0.2
 export const DISSOLVED_BELOW = 0.05
 export const INSOLUBLE_ABOVE = 0.5
 
-/** Gas that water holds, mol/dm³; what is above it comes off. */
-export const GAS_HELD = { CO2: 0.034, H2S: 0.1, SO2: 1.2, HNO2: 0.02 } as const
 /** Ammonia that shows on damp litmus over a warm tube, mol/dm³ dissolved. */
 export const AMMONIA_ON_LITMUS = 0.002
 

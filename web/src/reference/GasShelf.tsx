@@ -1,12 +1,12 @@
-import { GAS_RECIPES, GAS_TEST_RESULTS } from '@hop-lark/core/tube'
+import { GASES } from '@hop-lark/core/gas'
 import { Formula } from '../ui/Chem.tsx'
 import { Care, Shelf } from './Shelf.tsx'
 
 /** Gases: the test of each, and how it is made. */
 export function GasShelf({ sought }: { readonly sought: string }) {
-  const rows = GAS_RECIPES.map(({ gas, name, reactants, warming, collection, test, caution }) => ({
+  const rows = GASES.map(({ gas, name, usual, tests, toldFrom = [], made }) => ({
     key: gas,
-    words: `${gas} ${name} ${test}`,
+    words: `${gas} ${name} ${usual}`,
     name: (
       <>
         {name}
@@ -18,13 +18,22 @@ export function GasShelf({ sought }: { readonly sought: string }) {
     says: (
       <>
         <strong className="font-semibold">
-          {test} {(GAS_TEST_RESULTS[test] as Readonly<Record<string, string>>)[gas]}
+          {usual} {tests.find(({ test }) => test === usual)?.result}
         </strong>
-        <span className="block">From {reactants}.</span>
-        <span className="block">
-          Warming: {warming}. Collected {collection}.
-        </span>
-        <Care says={caution} />
+        {toldFrom.map((other) => (
+          <span key={other.gas} className="block">
+            <Formula text={other.gas} /> does the same: told apart by {other.by}.
+          </span>
+        ))}
+        {made && (
+          <>
+            <span className="block">From {made.reactants}.</span>
+            <span className="block">
+              Warming: {made.warming}. Collected {made.collection}.
+            </span>
+            <Care says={made.caution} />
+          </>
+        )}
       </>
     ),
   }))

@@ -1,13 +1,14 @@
+import { GASES } from '@hop-lark/core/gas'
 import { CANDIDATES, ionName } from '@hop-lark/core/identify'
 import { INDICATORS } from '@hop-lark/core/indicator'
-import { GAS_RECIPES, REAGENTS } from '@hop-lark/core/tube'
+import { REAGENTS } from '@hop-lark/core/tube'
 import type { ReactNode } from 'react'
 import { type Shelf, useReference } from './useReference.ts'
 
 const ENTRIES: readonly { readonly shelf: Shelf; readonly sought: string; readonly says: string }[] = [
   ...Object.entries(REAGENTS).map(([name, { says }]) => ({ shelf: 'reagents' as const, sought: name, says: `${name}, ${says}` })),
   ...CANDIDATES.map(({ ion }) => ({ shelf: 'ions' as const, sought: ion, says: `${ionName(ion)} ${ion}` })),
-  ...GAS_RECIPES.map(({ gas, name }) => ({ shelf: 'gases' as const, sought: name, says: `${name} ${gas}` })),
+  ...GASES.map(({ gas, name }) => ({ shelf: 'gases' as const, sought: name, says: `${name} ${gas}` })),
   ...INDICATORS.map(({ name }) => ({ shelf: 'indicators' as const, sought: name, says: name })),
 ]
 

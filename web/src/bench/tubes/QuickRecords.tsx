@@ -1,4 +1,4 @@
-import { GAS_TEST_RESULTS } from '@hop-lark/core/tube'
+import { GAS_TESTS } from '@hop-lark/core/gas'
 import { ChevronDown } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { memo, useRef } from 'react'
@@ -17,7 +17,7 @@ export const QuickRecords = memo(function QuickRecords({ onDid }: { readonly onD
     <fieldset className="flex flex-wrap items-center gap-1.5" aria-label="Often done">
       <Choices
         says="Gas test"
-        choices={Object.keys(GAS_TEST_RESULTS)}
+        choices={GAS_TESTS.map(({ test }) => test)}
         onChoose={(test) => onDid(test === 'smell' ? 'smell, by wafting' : `gas: ${test}`)}
       />
       <Choices says="Paper" choices={PAPERS} onChoose={onDid} />

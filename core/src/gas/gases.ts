@@ -1,0 +1,263 @@
+import type { Gas, GasMaking } from './gas.ts'
+
+const add = (reagent: string, amount = 'excess'): GasMaking['steps'][number] => ({ do: 'add', reagent, amount })
+const FUME = 'Fume cupboard only; waft, never inhale.'
+const GOES_OUT = { test: 'lighted splint', result: 'went out', reading: 'splint out' } as const
+const REDDENS = { test: 'damp blue litmus paper', result: 'turned red', reading: 'blue litmus red' } as const
+const DECOLOURISES = {
+  test: 'acidified manganate(VII) paper',
+  result: 'turned from purple to colourless',
+  reading: 'manganate paper decolourised',
+} as const
+
+/**
+ * The gases of school chemistry, a row each: what they do in tests, how they are written, how water lets them go, how they
+ * are made (common practice; each recipe is played by the model in the tests).
+ */
+export const GASES: readonly Gas[] = [
+  {
+    gas: 'H2',
+    name: 'hydrogen',
+    wording: 'gas burnt with a pop at a lighted splint',
+    usual: 'lighted splint',
+    tests: [{ test: 'lighted splint', result: 'burnt with a pop', reading: 'pops' }],
+    made: {
+      from: { solution: {} },
+      steps: [add('HCl(aq)'), add('Mg(s)', 'piece')],
+      reactants: 'zinc or magnesium with dilute hydrochloric or sulfuric acid',
+      warming: 'none',
+      collection: 'over water, or upwards in an inverted tube: lighter than air',
+      caution: 'No flame near but the splint at a small tube: hydrogen with air explodes.',
+    },
+  },
+  {
+    gas: 'O2',
+    name: 'oxygen',
+    wording: 'gas relit a glowing splint',
+    usual: 'glowing splint',
+    tests: [
+      { test: 'glowing splint', result: 'relit', reading: 'relights splint' },
+      { test: 'lighted splint', result: 'burnt brighter' },
+    ],
+    made: {
+      from: { solution: {} },
+      steps: [add('H2O2(aq)'), add('MnO2(s)', 'solid')],
+      reactants: 'hydrogen peroxide with a little manganese(IV) oxide',
+      warming: 'none',
+      collection: 'over water',
+      caution: 'It foams and warms up: a small amount in a large tube.',
+    },
+  },
+  {
+    gas: 'CO2',
+    name: 'carbon dioxide',
+    wording: 'gas turned limewater milky',
+    usual: 'limewater',
+    toldBy: 'limewater milky',
+    tests: [
+      { test: 'limewater', result: 'turned milky', reading: 'limewater milky' },
+      { test: 'damp blue litmus paper', result: 'turned faintly red', reading: 'blue litmus red' },
+      GOES_OUT,
+    ],
+    toldFrom: [{ gas: 'SO2', by: 'acidified manganate(VII) paper, which carbon dioxide leaves purple' }],
+    comesOff: {
+      species: 'CO2',
+      held: 0.034,
+      takes: { CO3: 1, H: 2 },
+      gives: 1,
+      equation: 'CO3^2-(aq) + 2H+(aq) -> CO2(g) + H2O(l)',
+    },
+    made: {
+      from: { solution: { 'CO3^2-': 0.5, 'Na+': 1 } },
+      steps: [add('HCl(aq)')],
+      reactants: 'a carbonate (marble) with dilute hydrochloric acid; sulfuric acid soon stops on marble',
+      warming: 'none',
+      collection: 'downwards, heavier than air; over water some is lost',
+      caution: 'It fizzes over if the acid goes in at once.',
+    },
+  },
+  {
+    gas: 'NH3',
+    name: 'ammonia',
+    wording: 'gas turned damp red litmus paper blue',
+    usual: 'damp red litmus paper',
+    toldBy: 'red litmus blue',
+    tests: [
+      { test: 'damp red litmus paper', result: 'turned blue', reading: 'red litmus blue' },
+      {
+        test: 'glass rod with concentrated hydrochloric acid',
+        result: 'gave white smoke',
+        reading: 'white smoke with hydrochloric acid',
+        loosely: 'white smoke',
+      },
+      GOES_OUT,
+      { test: 'smell', result: 'pungent' },
+    ],
+    made: {
+      from: { solution: { 'NH4+': 0.5, 'Cl-': 0.5 } },
+      steps: [add('NaOH(aq)'), { do: 'warm' }],
+      reactants: 'an ammonium salt with an alkali, as solids with calcium hydroxide or in solution',
+      warming: 'gently',
+      collection: 'upwards in a dry tube: lighter than air, and very soluble',
+      caution: FUME,
+    },
+  },
+  {
+    gas: 'SO2',
+    name: 'sulfur dioxide',
+    wording: 'choking gas turned acidified potassium manganate(VII) paper from purple to colourless',
+    usual: 'acidified manganate(VII) paper',
+    toldBy: 'manganate paper decolourised',
+    tests: [
+      DECOLOURISES,
+      REDDENS,
+      { test: 'limewater', result: 'turned milky', reading: 'limewater milky' },
+      GOES_OUT,
+      { test: 'smell', result: 'choking' },
+    ],
+    toldFrom: [{ gas: 'H2S', by: 'lead(II) ethanoate paper, which sulfur dioxide leaves white' }],
+    comesOff: {
+      species: 'SO2',
+      held: 1.2,
+      takes: { SO3: 1, H: 2 },
+      gives: 1,
+      equation: 'SO3^2-(aq) + 2H+(aq) -> SO2(g) + H2O(l)',
+    },
+    made: {
+      from: { solution: { 'SO3^2-': 0.5, 'Na+': 1 } },
+      steps: [add('HCl(aq)'), { do: 'warm' }],
+      reactants: 'a sulfite with dilute hydrochloric acid',
+      warming: 'gently',
+      collection: 'downwards in a dry tube: heavier than air, soluble',
+      caution: `${FUME} Chokes; dangerous to those with asthma.`,
+    },
+  },
+  {
+    gas: 'HCl',
+    name: 'hydrogen chloride',
+    wording: 'steamy fumes turned damp blue litmus paper red',
+    usual: 'glass rod with aqueous ammonia',
+    sight: 'steamy fumes',
+    tests: [
+      REDDENS,
+      {
+        test: 'glass rod with aqueous ammonia',
+        result: 'gave white smoke',
+        reading: 'white smoke with ammonia',
+        loosely: 'white smoke',
+      },
+      GOES_OUT,
+      { test: 'smell', result: 'sharp' },
+    ],
+    made: {
+      from: { solid: 'NaCl' },
+      steps: [add('H2SO4(conc)', '1 cm3')],
+      reactants: 'sodium chloride with a few drops of concentrated sulfuric acid',
+      warming: 'none',
+      collection: 'downwards in a dry tube: heavier than air, very soluble',
+      caution: `${FUME} Concentrated acid: the demonstrator’s hands.`,
+    },
+  },
+  {
+    gas: 'Cl2',
+    name: 'chlorine',
+    wording: 'greenish gas bleached damp litmus paper',
+    usual: 'damp blue litmus paper',
+    toldBy: 'litmus bleached',
+    tests: [
+      {
+        test: 'damp blue litmus paper',
+        result: 'turned red, then was bleached',
+        reading: 'litmus bleached',
+        loosely: 'blue litmus red',
+      },
+      { test: 'damp red litmus paper', result: 'was bleached', reading: 'litmus bleached' },
+      { test: 'smell', result: 'swimming pools' },
+    ],
+    made: {
+      from: { solution: {} },
+      steps: [add('HCl(conc)'), add('KMnO4(aq)', '1 cm3')],
+      reactants: 'concentrated hydrochloric acid with manganate(VII), or with manganese(IV) oxide and warming',
+      warming: 'none with manganate(VII)',
+      collection: 'downwards in a dry tube: heavier than air',
+      caution: `${FUME} Toxic: a demonstration, never a student’s preparation without leave.`,
+    },
+  },
+  {
+    gas: 'NO2',
+    name: 'nitrogen dioxide',
+    wording: 'brown gas',
+    usual: 'damp blue litmus paper',
+    sight: 'brown gas',
+    toldBy: 'brown gas',
+    tests: [REDDENS, { test: 'smell', result: 'sharp' }],
+    toldFrom: [{ gas: 'Br2', by: 'what it came from: a nitrate or nitrite gives nitrogen dioxide, a bromide bromine' }],
+    // 3HNO2 -> HNO3 + 2NO + H2O; brown NO2 where NO meets the air.
+    comesOff: {
+      species: 'HNO2',
+      held: 0.02,
+      takes: { NO2: 1, H: 2 / 3, NO3: -1 / 3 },
+      gives: 2 / 3,
+      equation: '3NO2-(aq) + 2H+(aq) -> NO3-(aq) + 2NO(g) + H2O(l)',
+    },
+    made: {
+      from: { solid: 'Pb(NO3)2' },
+      steps: [{ do: 'heat' }],
+      reactants: 'a nitrate of a heavy metal, heated strongly',
+      warming: 'strongly',
+      collection: 'downwards in a dry tube: heavier than air',
+      caution: `${FUME} Toxic brown gas.`,
+    },
+  },
+  {
+    gas: 'H2S',
+    name: 'hydrogen sulfide',
+    wording: 'gas smelling of rotten eggs turned lead(II) ethanoate paper black',
+    usual: 'lead(II) ethanoate paper',
+    toldBy: 'lead paper black',
+    tests: [
+      { test: 'lead(II) ethanoate paper', result: 'turned black', reading: 'lead paper black' },
+      { test: 'smell', result: 'rotten eggs', reading: 'smell of rotten eggs' },
+      DECOLOURISES,
+      { test: 'damp blue litmus paper', result: 'turned faintly red', reading: 'blue litmus red' },
+    ],
+    toldFrom: [{ gas: 'SO2', by: 'its smell, and lead(II) ethanoate paper' }],
+    comesOff: { species: 'H2S', held: 0.1, takes: { HS: 1, H: 1 }, gives: 1, equation: 'HS-(aq) + H+(aq) -> H2S(g)' },
+    made: {
+      from: { solution: { 'S^2-': 0.3, 'Na+': 0.6 } },
+      steps: [add('HCl(aq)')],
+      reactants: 'a sulfide with dilute hydrochloric acid',
+      warming: 'none',
+      collection: 'downwards: heavier than air',
+      caution: `${FUME} Very toxic, and the nose soon stops smelling it.`,
+    },
+  },
+  {
+    gas: 'H2O',
+    name: 'water vapour',
+    wording: 'colourless droplets formed high in the tube, which turned cobalt(II) chloride paper from blue to pink',
+    usual: 'cobalt(II) chloride paper',
+    tests: [
+      { test: 'cobalt(II) chloride paper', result: 'turned from blue to pink', reading: 'cobalt paper pink' },
+      { test: 'anhydrous copper(II) sulfate', result: 'turned from white to blue', reading: 'cobalt paper pink' },
+    ],
+    made: {
+      from: { solid: 'CuSO4.5H2O' },
+      steps: [{ do: 'heat' }],
+      reactants: 'a hydrated salt, heated',
+      warming: 'gently',
+      collection: 'as droplets on the cool part of the tube',
+      caution: 'Tilt the tube a little downwards: drops that run back crack hot glass.',
+    },
+  },
+  {
+    gas: 'NO',
+    name: 'nitrogen monoxide',
+    wording: 'brown gas where it met the air',
+    usual: 'smell',
+    sight: 'brown gas',
+    tests: [],
+  },
+  { gas: 'Br2', name: 'bromine vapour', wording: 'orange-brown vapour', usual: 'smell', sight: 'brown gas', tests: [REDDENS] },
+  { gas: 'I2', name: 'iodine vapour', wording: 'purple vapour', usual: 'smell', sight: 'purple vapour', tests: [] },
+]
