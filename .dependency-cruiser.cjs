@@ -1,6 +1,7 @@
 /** What may import what. Floors of core from the ground up; a module may reach down, never up. */
 const floors = [
   'problem',
+  'memory',
   'number',
   'palette',
   'substance',

@@ -1,15 +1,10 @@
+import { Memory } from '../memory/index.ts'
 import { ChemistryError } from '../problem/index.ts'
-import { compositionOf, dissociate, type Formula, parseFormula } from '../substance/index.ts'
+import { dissociate, type Formula, parseFormula, speciesKey } from '../substance/index.ts'
 import { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
 import { formulaOfSpecies } from './speciesFormula.ts'
 import { SPECIES } from './speciesTable.ts'
 import type { Totals } from './totals.ts'
-
-/** Names a species by its atoms and charge, however it was written. */
-function keyOf(formula: Formula): string {
-  const atoms = [...compositionOf(formula)].toSorted(([a], [b]) => a.localeCompare(b))
-  return `${atoms.map(([symbol, count]) => `${symbol}${count}`).join('')}|${formula.charge}`
-}
 
 /** What is neither a component nor a species of the table, with what it becomes in water. */
 const IN_WATER: readonly (readonly [formula: string, madeOf: Stoichiometry])[] = [
@@ -26,10 +21,10 @@ const IN_WATER: readonly (readonly [formula: string, madeOf: Stoichiometry])[] =
 const KNOWN: ReadonlyMap<string, Stoichiometry> = new Map([
   ...SPECIES.toReversed().map(([name, text]) => {
     const madeOf = readMadeOf(text)
-    return [keyOf(parseFormula(formulaOfSpecies(name, madeOf))), madeOf] as const
+    return [speciesKey(parseFormula(formulaOfSpecies(name, madeOf))), madeOf] as const
   }),
-  ...Object.entries(COMPONENTS).map(([name, { formula }]) => [keyOf(parseFormula(formula)), { [name]: 1 }] as const),
-  ...IN_WATER.map(([formula, madeOf]) => [keyOf(parseFormula(formula)), madeOf] as const),
+  ...Object.entries(COMPONENTS).map(([name, { formula }]) => [speciesKey(parseFormula(formula)), { [name]: 1 }] as const),
+  ...IN_WATER.map(([formula, madeOf]) => [speciesKey(parseFormula(formula)), madeOf] as const),
 ])
 
 function added(parts: readonly { readonly madeOf: Stoichiometry; readonly times: number }[]): Stoichiometry {
@@ -39,7 +34,9 @@ function added(parts: readonly { readonly madeOf: Stoichiometry; readonly times:
   return sum
 }
 
-const remembered = new Map<string, Stoichiometry>()
+/** Substances remembered, at most: what is typed ends up here. */
+const MOST_REMEMBERED = 2000
+const remembered = new Memory<string, Stoichiometry>(MOST_REMEMBERED)
 
 /**
  * What a substance brings into water, in components: CH3COOH is acetate and a proton, NaOH sodium and a proton less.
@@ -50,7 +47,7 @@ export function componentsOf(text: string): Stoichiometry {
   const known = remembered.get(text)
   if (known) return known
   const formula = parseFormula(text)
-  const found = KNOWN.get(keyOf(formula)) ?? fromIons(formula)
+  const found = KNOWN.get(speciesKey(formula)) ?? fromIons(formula)
   if (!found)
     throw new ChemistryError(
       'aqueous.unknownSubstance',
@@ -59,14 +56,13 @@ export function componentsOf(text: string): Stoichiometry {
         .join(', ')}.`,
       { text },
     )
-  remembered.set(text, found)
-  return found
+  return remembered.keep(text, found)
 }
 
 function fromIons(formula: Formula): Stoichiometry | undefined {
   const ions = formula.charge === 0 ? dissociate(formula) : undefined
   if (!ions) return undefined
-  const parts = ions.map(({ ion, count }) => ({ madeOf: KNOWN.get(keyOf(ion)), times: count }))
+  const parts = ions.map(({ ion, count }) => ({ madeOf: KNOWN.get(speciesKey(ion)), times: count }))
   return parts.every((part): part is { madeOf: Stoichiometry; times: number } => part.madeOf !== undefined)
     ? added(parts)
     : undefined

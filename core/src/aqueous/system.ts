@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import { type ComponentSet, eitherOf, isWithin, numberOfSet, setOf } from './componentMask.ts'
 import { COMPONENTS, type Component, chargeOf, readMadeOf, type Stoichiometry } from './components.ts'
 import { ENTHALPIES, GAS_CONSTANT, SOLIDS, STANDARD } from './solidsTable.ts'
@@ -90,15 +91,15 @@ function sparse(rows: readonly Row[], places: ReadonlyMap<Component, number>) {
 }
 
 /** Systems that were made before: by the list of what does not form, temperature, and the components as a number. */
-const made = new WeakMap<readonly string[], Map<number, Map<number, System>>>()
+const made = new WeakMap<readonly string[], Map<number, Memory<number, System>>>()
 /** Systems kept for one list and temperature, at most. */
 const MOST_SYSTEMS = 5000
 const NOTHING: readonly string[] = []
 
-function keptFor(without: readonly string[], celsius: number): Map<number, System> {
-  const temperatures = made.get(without) ?? new Map<number, Map<number, System>>()
+function keptFor(without: readonly string[], celsius: number): Memory<number, System> {
+  const temperatures = made.get(without) ?? new Map<number, Memory<number, System>>()
   made.set(without, temperatures)
-  const systems = temperatures.get(celsius) ?? new Map<number, System>()
+  const systems = temperatures.get(celsius) ?? new Memory<number, System>(MOST_SYSTEMS)
   temperatures.set(celsius, systems)
   return systems
 }
@@ -113,13 +114,8 @@ function keptFor(without: readonly string[], celsius: number): Map<number, Syste
  */
 export function systemOf(present: readonly Component[], without: readonly string[] = NOTHING, celsius = STANDARD): System {
   const systems = keptFor(without, celsius)
-  const key = numberOfSet(setOf(present))
-  const known = systems.get(key)
-  if (known) return known
-  const system = makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius)
-  if (systems.size >= MOST_SYSTEMS) systems.clear()
-  systems.set(key, system)
-  return system
+  const make = () => makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius)
+  return systems.recall(numberOfSet(setOf(present)), make)
 }
 
 function makeSystem(names: readonly Component[], without: readonly string[], celsius: number): System {

@@ -1,26 +1,18 @@
+import { Memory } from '../memory/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
 import { type Path, path, type Task } from '../record/index.ts'
 import { balance, checkBalance, formatEquation, parseEquation, parseFormula } from '../substance/index.ts'
 
 type Found = readonly Omit<Problem, 'at' | 'offer'>[]
 
-/** The caches hold what is typed, so they are emptied now and then. */
+/** What is typed is remembered. */
 const MOST_REMEMBERED = 2000
-const FORMULAE = new Map<string, Found>()
-const EQUATIONS = new Map<string, EquationFault | undefined>()
-
-function remember<Value>(cache: Map<string, Value>, text: string, find: (text: string) => Value): Value {
-  const known = cache.get(text)
-  if (known !== undefined || cache.has(text)) return known as Value
-  if (cache.size > MOST_REMEMBERED) cache.clear()
-  const found = find(text)
-  cache.set(text, found)
-  return found
-}
+const FORMULAE = new Memory<string, Found>(MOST_REMEMBERED)
+const EQUATIONS = new Memory<string, EquationFault | undefined>(MOST_REMEMBERED)
 
 /** A formula that cannot be read, with the character where it goes wrong. */
 export function checkFormula(text: string, at: Path): readonly Problem[] {
-  return remember(FORMULAE, text, findFormulaFaults).map((fault) => ({ ...fault, at }))
+  return FORMULAE.recall(text, findFormulaFaults).map((fault) => ({ ...fault, at }))
 }
 
 function findFormulaFaults(text: string): Found {
@@ -50,7 +42,7 @@ interface EquationFault {
 
 /** An equation that cannot be read or does not balance; where it can be balanced, the balanced one is offered. */
 export function checkEquation(text: string, at: Path): readonly Problem[] {
-  const fault = text.trim() === '' ? undefined : remember(EQUATIONS, text, findEquationFault)
+  const fault = text.trim() === '' ? undefined : EQUATIONS.recall(text, findEquationFault)
   if (!fault) return []
   const { balanced, ...words } = fault
   return [

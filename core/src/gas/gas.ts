@@ -3,7 +3,7 @@ import type { GasReading } from './readings.ts'
 import type { GasTestName } from './tests.ts'
 
 /** What a gas does in one test. */
-export interface GasResult {
+interface GasResult {
   readonly test: GasTestName
   /** As it is written after the test: `damp red litmus paper` `turned blue`. */
   readonly result: string
@@ -14,7 +14,7 @@ export interface GasResult {
 }
 
 /** How water lets a gas go. */
-export interface ComingOff {
+interface ComingOff {
   /** The dissolved species, by its name in the model. */
   readonly species: string
   /** What water holds of it, mol/dm³; what is above it comes off. Common practice. */

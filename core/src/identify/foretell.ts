@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import { runStep, type Shown, type Tube, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresOf, NOTHING } from './features.ts'
@@ -39,8 +40,8 @@ interface Reached {
  * What was played before: a record grows by a step at a time, the tests advised next are often those already done, and
  * every record asks the same of most ions.
  */
-const reached = new Map<string, Reached | 'cannot be'>()
 const MOST_REMEMBERED = 12_000
+const reached = new Memory<string, Reached | 'cannot be'>(MOST_REMEMBERED)
 
 // The same few lists of steps are asked of every hypothesis: the text of each beginning of them, the empty one first.
 const texts = new WeakMap<readonly TubeStep[], readonly string[]>()
@@ -82,12 +83,7 @@ interface Course {
 /** A tube after so many of its steps: the step played that was not yet, on what is remembered of those before it. */
 function reach(course: Course, count: number): Reached | 'cannot be' {
   const key = `${course.start}${textsOf(course.steps)[count]}`
-  const known = reached.get(key)
-  if (known) return known
-  const found = usual(course, count) ?? reachByPlaying(course, count)
-  if (reached.size >= MOST_REMEMBERED) reached.clear()
-  reached.set(key, found)
-  return found
+  return reached.get(key) ?? reached.keep(key, usual(course, count) ?? reachByPlaying(course, count))
 }
 
 function reachByPlaying(course: Course, count: number): Reached | 'cannot be' {

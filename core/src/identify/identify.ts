@@ -1,4 +1,5 @@
 import { gasToldBy } from '../gas/index.ts'
+import { Memory } from '../memory/index.ts'
 import { shows } from './foretell.ts'
 import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
@@ -165,8 +166,8 @@ const gasAt = (reading: string, at: string) => {
 }
 
 /** Records that were identified before: a step in one tube leaves the other samples as they were. */
-const known = new Map<string, Identification>()
 const MOST_KNOWN = 50
+const known = new Memory<string, Identification>(MOST_KNOWN)
 
 /**
  * Identifies the samples of a rack from what was recorded, one after another.
@@ -195,9 +196,7 @@ export function* identifying(
     for (;;) {
       const step = running.next()
       if (step.done) {
-        if (known.size >= MOST_KNOWN) known.clear()
-        known.set(key, step.value)
-        found.push(step.value)
+        found.push(known.keep(key, step.value))
         break
       }
       yield { ...step.value, done: (index + step.value.done) / records.length }

@@ -1,5 +1,5 @@
 import { type ObservedFact, readObservation } from '../observe/index.ts'
-import { type PartOf, stepName } from '../record/index.ts'
+import { type PartOf, stepName, tubeLine, tubesById } from '../record/index.ts'
 import { bringsUnknown, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
@@ -33,20 +33,12 @@ export interface RecordedTube {
 }
 
 const USUAL_PORTION = 1
-/** Tubes begun from one another, at most: a ring of them would never end. */
-const DEEPEST = 20
-
-/** All tubes of a rack by their names. */
-function tubesIn(samples: readonly Sample[]): ReadonlyMap<string, RackTube> {
-  return new Map(samples.flatMap(({ tubes }) => tubes.map((tube) => [tube.id, tube] as const)))
-}
-
-/** What was done before a tube's own steps: everything in the tube it was begun from, and the residue or filtrate taken. */
-function stepsBefore(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, depth = 0): readonly TubeStep[] {
-  const parent = tube.from === undefined || depth > DEEPEST ? undefined : tubes.get(tube.from)
-  if (!parent) return []
-  const taken: readonly TubeStep[] = tube.take === 'residue' ? [{ do: 'residue' }] : []
-  return [...stepsBefore(tubes, parent, depth + 1), ...parent.steps.map(stepOf), ...taken]
+/** What was done before a tube's own steps: everything in the tubes it was begun from, and the residue or filtrate taken. */
+function stepsBefore(line: readonly RackTube[]): readonly TubeStep[] {
+  return line.slice(0, -1).flatMap(({ steps }, index) => {
+    const taken: readonly TubeStep[] = line[index + 1]?.take === 'residue' ? [{ do: 'residue' }] : []
+    return [...steps.map(stepOf), ...taken]
+  })
 }
 
 /** A step of the rack as the model plays it. */
@@ -57,17 +49,10 @@ const stepOf = ({ do: act, reagent, amount, order }: RackTube['steps'][number]):
   ...(order ? { order } : {}),
 })
 
-/** The sample a tube's contents come from in the end, and the tube it was first put in. */
-function rootOf(samples: readonly Sample[], tube: RackTube, own: string, depth = 0): { material: string; tube: RackTube } {
-  if (tube.from === undefined || depth > DEEPEST) return { material: own, tube }
-  const parent = samples.find(({ tubes }) => tubes.some(({ id }) => id === tube.from))
-  const inside = parent?.tubes.find(({ id }) => id === tube.from)
-  return parent && inside ? rootOf(samples, inside, parent.material, depth + 1) : { material: own, tube }
-}
-
 /** A solid's tube without a volume holds a spatula tip of it; with one, so much of its solution. */
-function recorded(tubes: ReadonlyMap<string, RackTube>, tube: RackTube, first: RackTube, form: SampleForm): RecordedTube {
-  const before = stepsBefore(tubes, tube)
+function recorded(tube: RackTube, line: readonly RackTube[], form: SampleForm): RecordedTube {
+  const [first = tube] = line
+  const before = stepsBefore(line)
   let known = !before.some(bringsUnknown)
   return {
     id: tube.id,
@@ -100,12 +85,13 @@ export interface SampleRecord {
  * @param forms - how each sample came, by its material; a solution where nothing is said
  */
 export function recordsOf(samples: readonly Sample[], forms: Readonly<Record<string, SampleForm>> = {}): readonly SampleRecord[] {
-  const tubes = tubesIn(samples)
+  const tubes = tubesById(samples)
+  const homes = new Map(samples.flatMap(({ material, tubes: own }) => own.map(({ id }) => [id, material] as const)))
   const rooted = samples.flatMap(({ material, tubes: own }) =>
     own.map((tube) => {
-      const root = rootOf(samples, tube, material)
-      const form = forms[root.material] ?? 'solution'
-      return { material, root: root.material, tube: recorded(tubes, tube, root.tube, form) }
+      const line = tubeLine(tube, tubes)
+      const root = homes.get(line[0]?.id ?? '') ?? material
+      return { material, root, tube: recorded(tube, line, forms[root] ?? 'solution') }
     }),
   )
   return samples.map(({ material }): SampleRecord => {

@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import { FILLER, FIRST_SIGN, withColourSigns } from './colours.ts'
 import type { Observation, ObservedFact, Read } from './facts.ts'
 import { GAS_PATTERNS } from './gasPatterns.ts'
@@ -30,8 +31,8 @@ function same(one: ObservedFact, other: ObservedFact): boolean {
 }
 
 /** Texts that were read before: a record is read again at every keystroke. */
-const known = new Map<string, Observation>()
 const MOST_KNOWN = 2000
+const known = new Memory<string, Observation>(MOST_KNOWN)
 
 /**
  * Reads an observation as a student typed it.
@@ -39,12 +40,7 @@ const MOST_KNOWN = 2000
  * What it does not understand it says; it never guesses silently. Every fact has the span of text it was read from.
  */
 export function readObservation(text: string): Observation {
-  const met = known.get(text)
-  if (met) return met
-  if (known.size >= MOST_KNOWN) known.clear()
-  const found = read(text)
-  known.set(text, found)
-  return found
+  return known.recall(text, read)
 }
 
 /** Takes what patterns find out of a text, and hands on the rest. */

@@ -1,4 +1,5 @@
 import { CANDIDATES, ionName, type SampleVerdict } from '../identify/index.ts'
+import { ION_TABLE } from '../substance/index.ts'
 
 /** A student's conclusion beside the board's. */
 export interface Comparison {
@@ -10,22 +11,10 @@ export interface Comparison {
   readonly missed: readonly string[]
 }
 
-/** Words for ions besides their names: school and older spellings. */
-const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
-  'Fe2+': ['ferrous'],
-  'Fe3+': ['ferric'],
-  'Cu2+': ['cupric', 'copper'],
-  'Pb2+': ['lead'],
-  'Ni2+': ['nickel'],
-  'Co2+': ['cobalt'],
-  'Mn2+': ['manganese'],
-  'Cr3+': ['chromium'],
-  'SO4^2-': ['sulphate'],
-  'SO3^2-': ['sulphite'],
-  'S2O3^2-': ['thiosulphate'],
-  'CH3COO-': ['acetate'],
-  'H+': ['hydrogen ion'],
-}
+/** Words for ions besides their names. */
+const OTHER_NAMES: ReadonlyMap<string, readonly string[]> = new Map(
+  ION_TABLE.map(({ ion, name, also = [] }) => [ion, [...(name ? [name] : []), ...also]]),
+)
 
 const SIGNS: Readonly<Record<string, string>> = { '⁺': '+', '⁻': '-', '²': '2', '³': '3', '₂': '2', '₃': '3', '₄': '4' }
 const plain = (text: string) =>
@@ -40,7 +29,7 @@ const ABSENT = /^\s*(?:ions?\s+)?(?:is|are)\s+(?:absent|not)\b/i
 
 function names(text: string, ion: string): boolean {
   const formula = new RegExp(`(?<![A-Za-z0-9)])${escaped(ion.replace('^', ''))}(?![0-9+-])`, 'g')
-  const words = [ionName(ion), ...(OTHER_NAMES[ion] ?? [])].map(
+  const words = [ionName(ion), ...(OTHER_NAMES.get(ion) ?? [])].map(
     // "iron" of iron(II) must not be read in iron(III); "lead" not in "leads".
     (word) => new RegExp(`(?<![A-Za-z])${escaped(word)}(?![A-Za-z])(?!\\((?:I|V))`, 'gi'),
   )

@@ -1,6 +1,6 @@
 import { gasReading } from '../gas/index.ts'
 import { type ObservedFact, readObservation } from '../observe/index.ts'
-import type { PartOf } from '../record/index.ts'
+import { type PartOf, tubeLine } from '../record/index.ts'
 import { reagentNamed } from '../tube/index.ts'
 
 type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
@@ -101,20 +101,17 @@ export function drawTube(
   tube: Tube,
   tubes: ReadonlyMap<string, Tube>,
   { appearance = '', dry = false }: { readonly appearance?: string; readonly dry?: boolean } = {},
-  depth = 0,
 ): DrawnTube {
-  const parent = tube.from === undefined || depth > 20 ? undefined : tubes.get(tube.from)
-  const isDry = dry && tube.cm3 === undefined
+  const [first = tube, ...more] = tubeLine(tube, tubes)
+  const isDry = dry && first.cm3 === undefined
   const fresh: DrawnTube = {
-    volume: isDry ? 0 : Number(tube.cm3 ?? PORTION),
+    volume: isDry ? 0 : Number(first.cm3 ?? PORTION),
     liquid: 'colourless',
     bubbles: false,
   }
   const looks = readObservation(appearance).facts.reduce((now, { fact }) => withFact(now, fact), fresh)
-  const start = parent
-    ? goneOn(drawTube(parent, tubes, { appearance, dry }, depth + 1), tube)
-    : withoutSolidIfDissolved(looks, isDry)
-  return tube.steps.reduce(withStep, start)
+  const filled = first.steps.reduce(withStep, withoutSolidIfDissolved(looks, isDry))
+  return more.reduce((drawn, next) => next.steps.reduce(withStep, goneOn(drawn, next)), filled)
 }
 
 /** Crystals that were dissolved are no longer in the tube; their colour is the liquid's. */

@@ -1,5 +1,5 @@
 import { readObservation } from '../observe/index.ts'
-import { type PartOf, stepName } from '../record/index.ts'
+import { type PartOf, stepName, tubeLine } from '../record/index.ts'
 import { SCHEME, type SchemeGroup, type SchemeStep } from '../tube/index.ts'
 import { sayAction } from './readAction.ts'
 
@@ -43,15 +43,9 @@ function isTelling(index: number, step: Step, before: readonly Step[]): boolean 
 }
 
 /** All steps that led to a tube's present contents, with where each stands. */
-function historyOf(
-  tubes: ReadonlyMap<string, Tube>,
-  tube: Tube,
-  depth = 0,
-): readonly { readonly step: Step; readonly at: string }[] {
-  const parent = tube.from === undefined || depth > 20 ? undefined : tubes.get(tube.from)
-  const own = tube.steps.map((step, index) => ({ step, at: stepName(tube.id, index) }))
+function historyOf(tubes: ReadonlyMap<string, Tube>, tube: Tube): readonly { readonly step: Step; readonly at: string }[] {
   // What was filtered off and taken for its own confirmation is not on the path.
-  return [...(parent ? historyOf(tubes, parent, depth + 1) : []), ...own]
+  return tubeLine(tube, tubes).flatMap(({ id, steps }) => steps.map((step, index) => ({ step, at: stepName(id, index) })))
 }
 
 /** What a telling step says of its group: a solid or a flame, in a portion of its own a gas that turned the paper. */

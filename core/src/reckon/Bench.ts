@@ -10,11 +10,11 @@ import {
   type Task,
   weighingOf,
 } from '../record/index.ts'
-import { type Formula, molarMassOf, nameOf } from '../substance/index.ts'
+import { type Formula, molarMassOf, nameOf, speciesKey } from '../substance/index.ts'
 import { Network } from './network.ts'
 import { inMaterial, type Place, type PlaceKey } from './place.ts'
 import type { Key } from './quantity.ts'
-import { readFormula, speciesKey } from './species.ts'
+import { readFormula } from './species.ts'
 
 /**
  * The task seen as quantities at places. Relations are laid over it by the files in `relations/`; each asks here

@@ -1,4 +1,5 @@
 import { path, type Question, type Task } from '../record/index.ts'
+import { speciesKey } from '../substance/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { Bench } from './Bench.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
@@ -13,7 +14,7 @@ import { type Loose, relateMasses, relateSpecies, relateSpeciesInSolution } from
 import type { Target } from './relations/target.ts'
 import { flasksOf, relateTitration } from './relations/titrations.ts'
 import { relatePureSolid, relateWeighing } from './relations/weighings.ts'
-import { readEquation, readFormula, speciesKey } from './species.ts'
+import { readEquation, readFormula } from './species.ts'
 
 /** A task as a network, with what each question comes to in it. */
 export interface Built {

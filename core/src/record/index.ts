@@ -32,6 +32,7 @@ export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
 export { stepName, stepPath } from './stepName.ts'
 export { TaskSchema } from './task.ts'
+export { tubeLine, tubesById } from './tubeLine.ts'
 export {
   type Concordance,
   type Conventions,

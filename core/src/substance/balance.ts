@@ -1,3 +1,4 @@
+import { eliminate, gcd, shrink } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { ElementSymbol } from './elements.ts'
 import type { Equation, Term } from './equation.ts'
@@ -28,16 +29,6 @@ export function checkBalance(equation: Pick<Equation, 'reactants' | 'products'>)
     .filter(({ left: l, right: r }) => l !== r)
 }
 
-function divisor(a: bigint, b: bigint): bigint {
-  return b === 0n ? (a < 0n ? -a : a) : divisor(b, a % b)
-}
-
-/** Divides a row by what its numbers have in common, so that they stay small. */
-function shrink(row: readonly bigint[]): bigint[] {
-  const common = row.reduce((all, entry) => divisor(all, entry), 0n)
-  return common > 1n ? row.map((entry) => entry / common) : [...row]
-}
-
 /** Conservation of each element and of charge: a row each, a column a substance, products counted negative. */
 function conservationRows({ reactants, products }: Pick<Equation, 'reactants' | 'products'>): bigint[][] {
   const columns = [
@@ -51,27 +42,6 @@ function conservationRows({ reactants, products }: Pick<Equation, 'reactants' | 
   return [...rows, columns.map(({ formula, sign }) => BigInt(1000 * sign * formula.charge))].map(shrink)
 }
 
-/** Gauss–Jordan elimination in whole numbers; returns the reduced rows with the column of each one's pivot. */
-function reduce(rows: bigint[][], width: number): { rows: bigint[][]; pivots: number[] } {
-  let work = rows
-  const pivots: number[] = []
-  for (let column = 0; column < width; column++) {
-    const depth = pivots.length
-    const found = work.findIndex((row, index) => index >= depth && row[column] !== 0n)
-    if (found < 0) continue
-    const pivotRow = work[found] as bigint[]
-    const rest = work.filter((_, index) => index !== found)
-    const pivot = pivotRow[column] as bigint
-    const cleared = rest.map((row) => {
-      const factor = row[column] as bigint
-      return factor === 0n ? row : shrink(row.map((entry, index) => entry * pivot - (pivotRow[index] as bigint) * factor))
-    })
-    work = [...cleared.slice(0, depth), pivotRow, ...cleared.slice(depth)]
-    pivots.push(column)
-  }
-  return { rows: work, pivots }
-}
-
 /**
  * Finds the smallest whole stoichiometric numbers that balance atoms and charge.
  *
@@ -81,7 +51,7 @@ function reduce(rows: bigint[][], width: number): { rows: bigint[][]; pivots: nu
  */
 export function balance(equation: Equation): Equation {
   const width = equation.reactants.length + equation.products.length
-  const { rows, pivots } = reduce(conservationRows(equation), width)
+  const { rows, pivots } = eliminate(conservationRows(equation), width)
   const free = Array.from({ length: width }, (_, column) => column).filter((column) => !pivots.includes(column))
   if (free.length > 1) {
     throw new ChemistryError(
@@ -93,7 +63,7 @@ export function balance(equation: Equation): Equation {
   const [last] = free
   const scale = pivots.reduce((all, column, row) => {
     const pivot = rows[row]?.[column] ?? 1n
-    return (all * pivot) / divisor(all, pivot)
+    return (all * pivot) / gcd(all, pivot)
   }, 1n)
   const numbers = Array.from({ length: width }, (_, column) => {
     if (column === last) return scale

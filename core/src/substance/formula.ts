@@ -161,6 +161,18 @@ export function compositionOf({ parts }: Pick<Formula, 'parts'>): Composition {
   return atoms
 }
 
+const KEYS = new WeakMap<Formula, string>()
+
+/** Names a species by its atoms and charge, so that CH3COOH and C2H4O2 are one: `C2H4O2|0`. */
+export function speciesKey(formula: Formula): string {
+  const known = KEYS.get(formula)
+  if (known !== undefined) return known
+  const atoms = [...compositionOf(formula)].toSorted(([a], [b]) => a.localeCompare(b))
+  const key = `${atoms.map(([symbol, count]) => `${symbol}${count}`).join('')}|${formula.charge}`
+  KEYS.set(formula, key)
+  return key
+}
+
 /** Whether two formulae are the same species: same atoms and same charge, however they are written. */
 export function sameSpecies(one: Formula, other: Formula): boolean {
   if (one.charge !== other.charge) return false

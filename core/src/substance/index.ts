@@ -1,10 +1,20 @@
 export { balance, checkBalance, type Imbalance } from './balance.ts'
 export { ATOMIC_WEIGHTS, atomicWeight, type ElementSymbol, isElement, type MassTable } from './elements.ts'
 export { type Equation, formatEquation, parseEquation, type StateSymbol, type Term } from './equation.ts'
-export { type Composition, compositionOf, type Formula, type FormulaPart, parseFormula, sameSpecies, waterOf } from './formula.ts'
+export {
+  type Composition,
+  compositionOf,
+  type Formula,
+  type FormulaPart,
+  parseFormula,
+  sameSpecies,
+  speciesKey,
+  waterOf,
+} from './formula.ts'
 export { completeHalf, type HalfEquation, type JoinedHalves, joinHalves } from './halfEquations.ts'
 export { amountRatio, countIn, type Fraction } from './holding.ts'
 export { COMMON_IONS, dissociate, type IonCount } from './ions.ts'
+export { ION_TABLE } from './ionTable.ts'
 export { molarMassOf } from './molarMass.ts'
 export { nameOf } from './names.ts'
 export { type FormulaPiece, formulaPieces } from './typeset.ts'

@@ -1,59 +1,12 @@
 import type { ElementSymbol } from './elements.ts'
 import { type Composition, compositionOf, type Formula, parseFormula, waterOf } from './formula.ts'
+import { ION_TABLE } from './ionTable.ts'
 
 /** An ion and how many of it one formula unit gives in water. */
 export interface IonCount {
   readonly ion: Formula
   readonly count: number
 }
-
-/**
- * Anions that salts and acids of school chemistry are made of; those that hold a metal come first, so that
- * the metal of `KMnO4` is not taken for a cation, and larger before smaller. Common practice.
- */
-const ANIONS = [
-  'MnO4-',
-  'Cr2O7^2-',
-  'CrO4^2-',
-  'Fe(CN)6^4-',
-  'Fe(CN)6^3-',
-  'VO3-',
-  'MoO4^2-',
-  'S2O8^2-',
-  'S4O6^2-',
-  'S2O3^2-',
-  'B4O7^2-',
-  'C10H12N2O8^4-',
-  'C8H4O4^2-',
-  'C6H5O7^3-',
-  'C4H4O6^2-',
-  'C2O4^2-',
-  'CH3COO-',
-  'HCOO-',
-  'C7H5O2-',
-  'C3H5O3-',
-  'C6H7O6-',
-  'SCN-',
-  'CN-',
-  'CO3^2-',
-  'SO4^2-',
-  'SO3^2-',
-  'PO4^3-',
-  'NO3-',
-  'NO2-',
-  'IO3-',
-  'BrO3-',
-  'ClO4-',
-  'ClO3-',
-  'ClO-',
-  'OH-',
-  'F-',
-  'Cl-',
-  'Br-',
-  'I-',
-  'S^2-',
-  'O^2-',
-] as const
 
 /** Charges of cations that have only one in school chemistry; other metals take what the anions leave. */
 const FIXED_CHARGES: Partial<Record<ElementSymbol, number>> = {
@@ -76,8 +29,14 @@ const METALS = new Set<string>(
   'Li Na K Rb Cs Be Mg Ca Sr Ba Al Sc Ti V Cr Mn Fe Co Ni Cu Zn Ga Y Zr Ag Cd In Sn Sb Hg Tl Pb Bi Ce Pt Au'.split(' '),
 )
 
-/** The anions of the table as formulae. */
-export const COMMON_IONS: readonly Formula[] = ANIONS.map(parseFormula)
+/** Whether an anion holds a metal: it is taken out first, so that the metal of `KMnO4` is not taken for a cation. */
+const holdsMetal = (ion: Formula) => [...compositionOf(ion).keys()].some((symbol) => METALS.has(symbol))
+const sizeOf = (ion: Formula) => [...compositionOf(ion).values()].reduce((total, count) => total + count, 0)
+
+/** The anions of the table as formulae, those that hold a metal first, larger before smaller. */
+export const COMMON_IONS: readonly Formula[] = ION_TABLE.map(({ ion }) => parseFormula(ion))
+  .filter(({ charge }) => charge < 0)
+  .toSorted((a, b) => Number(holdsMetal(b)) - Number(holdsMetal(a)) || sizeOf(b) - sizeOf(a))
 const AMMONIUM = parseFormula('NH4+')
 const PARTS_OF_ANIONS = COMMON_IONS.map((ion) => ({ ion, atoms: compositionOf(ion) }))
 

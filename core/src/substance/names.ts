@@ -1,48 +1,13 @@
 import { ATOMIC_WEIGHTS, type ElementSymbol } from './elements.ts'
 import { type Formula, parseFormula, sameSpecies } from './formula.ts'
 import { dissociate } from './ions.ts'
+import { ION_TABLE } from './ionTable.ts'
 
-/** Names in use in British schools (common practice; systematic names with oxidation numbers). */
+/** Names of what is no ion of the table, in use in British schools (common practice; systematic names with oxidation numbers). */
 const NAMES: Readonly<Record<string, string>> = {
-  'MnO4-': 'manganate(VII)',
-  'Cr2O7^2-': 'dichromate(VI)',
-  'CrO4^2-': 'chromate(VI)',
-  'Fe(CN)6^4-': 'hexacyanoferrate(II)',
-  'Fe(CN)6^3-': 'hexacyanoferrate(III)',
-  'S4O6^2-': 'tetrathionate',
-  'S2O3^2-': 'thiosulfate',
-  'S2O8^2-': 'peroxodisulfate',
-  'C2O4^2-': 'ethanedioate',
-  'CH3COO-': 'ethanoate',
-  'HCOO-': 'methanoate',
-  'C8H4O4^2-': 'phthalate',
   'HC8H4O4-': 'hydrogenphthalate',
-  'C4H4O6^2-': 'tartrate',
-  'C6H5O7^3-': 'citrate',
-  'C10H12N2O8^4-': 'edta',
-  'CO3^2-': 'carbonate',
   'HCO3-': 'hydrogencarbonate',
-  'SO4^2-': 'sulfate',
   'HSO4-': 'hydrogensulfate',
-  'SO3^2-': 'sulfite',
-  'PO4^3-': 'phosphate',
-  'NO3-': 'nitrate',
-  'NO2-': 'nitrite',
-  'IO3-': 'iodate(V)',
-  'BrO3-': 'bromate(V)',
-  'ClO-': 'chlorate(I)',
-  'OH-': 'hydroxide',
-  'F-': 'fluoride',
-  'Cl-': 'chloride',
-  'Br-': 'bromide',
-  'I-': 'iodide',
-  'S^2-': 'sulfide',
-  'O^2-': 'oxide',
-  'SCN-': 'thiocyanate',
-  'CN-': 'cyanide',
-  'B4O7^2-': 'tetraborate',
-  'NH4+': 'ammonium',
-  'H+': 'hydrogen ion',
   'e-': 'electron',
   HCl: 'hydrochloric acid',
   H2SO4: 'sulfuric acid',
@@ -72,7 +37,9 @@ const NAMES: Readonly<Record<string, string>> = {
   SO2: 'sulfur dioxide',
   C2H5OH: 'ethanol',
 }
-const NAMED = Object.entries(NAMES).map(([text, name]) => ({ formula: parseFormula(text), name }))
+const NAMED = [...ION_TABLE.flatMap(({ ion, name }) => (name ? [[ion, name] as const] : [])), ...Object.entries(NAMES)].map(
+  ([text, name]) => ({ formula: parseFormula(text), name }),
+)
 
 const ONE_CHARGE = new Set(['Li', 'Na', 'K', 'Rb', 'Cs', 'Ag', 'Mg', 'Ca', 'Sr', 'Ba', 'Zn', 'Cd', 'Al'])
 const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII']

@@ -1,23 +1,16 @@
-import { COMPONENTS, type Component } from '../aqueous/index.ts'
+import { type Component, componentsOf } from '../aqueous/index.ts'
+import { ION_TABLE } from '../substance/index.ts'
 import { type Contents, isDry } from './contents.ts'
 
-/** Colours of flames (common practice), the one that covers the others first. */
-const FLAMES: readonly (readonly [component: Component, colour: string])[] = [
-  ['Na', 'yellow'],
-  ['Li', 'red'],
-  ['Sr', 'red'],
-  ['Cu', 'blue-green'],
-  ['Ca', 'brick-red'],
-  ['Ba', 'pale green'],
-  ['Pb', 'pale blue'],
-  ['K', 'lilac'],
-]
+/** Flame colours by ion, the one that covers the others first. */
+export const FLAME_COLOURS: readonly { readonly ion: string; readonly colour: string }[] = ION_TABLE.flatMap(({ ion, flame }) =>
+  flame ? [{ ion, ...flame }] : [],
+).toSorted((a, b) => a.covers - b.covers)
 
-/** Flame colours by ion, for looking up. */
-export const FLAME_COLOURS: readonly { readonly ion: string; readonly colour: string }[] = FLAMES.map(([component, colour]) => ({
-  ion: COMPONENTS[component].formula,
-  colour,
-}))
+const FLAMES: readonly (readonly [component: Component, colour: string])[] = FLAME_COLOURS.map(({ ion, colour }) => {
+  const [component] = Object.keys(componentsOf(ion))
+  return [component as Component, colour]
+})
 
 /** Least concentration that colours a flame plainly, mol/dm³. */
 const COLOURS_FROM = 0.01

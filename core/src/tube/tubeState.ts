@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import { addSubstance, type Contents, EMPTY, pour, settle } from './contents.ts'
 import { look, type View } from './facts.ts'
 import { type GasOff, mayFizz } from './gases.ts'
@@ -27,8 +28,8 @@ const MOST_ACID = 1
 const ACID_STEP = 0.02
 
 /** Fresh portions that were made before; every test of a sample begins with one. */
-const fresh = new Map<string, Tube>()
 const MOST_FRESH = 2000
+const fresh = new Memory<string, Tube>(MOST_FRESH)
 
 /**
  * A fresh portion of a solution. Salts that hydrolyse (iron(III), bismuth) are kept clear by a little nitric acid, as
@@ -40,12 +41,7 @@ const MOST_FRESH = 2000
  */
 export function freshTube(contains: Readonly<Record<string, number>>, cm3: number): Tube {
   const key = `${cm3} ${JSON.stringify(contains)}`
-  const known = fresh.get(key)
-  if (known) return known
-  const made = makeFresh(contains, cm3)
-  if (fresh.size >= MOST_FRESH) fresh.clear()
-  fresh.set(key, made)
-  return made
+  return fresh.recall(key, () => makeFresh(contains, cm3))
 }
 
 function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tube {

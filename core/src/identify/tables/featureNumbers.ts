@@ -1,3 +1,4 @@
+import { Memory } from '../../memory/index.ts'
 import { type Features, NOTHING } from '../features.ts'
 import { shows, together } from '../foretell.ts'
 import { logLikelihood } from '../likelihood.ts'
@@ -42,15 +43,10 @@ export const showsAt = (number: number): boolean => shown[number]!
 
 /** Remembers what is worked out for a pair of numbers. */
 function remembered(work: (one: number, other: number) => number): (one: number, other: number) => number {
-  const known = new Map<number, number>()
+  const known = new Memory<number, number>(MOST_PAIRS)
   return (one, other) => {
     const key = one * MOST_FEATURES + other
-    const before = known.get(key)
-    if (before !== undefined) return before
-    if (known.size >= MOST_PAIRS) known.clear()
-    const found = work(one, other)
-    known.set(key, found)
-    return found
+    return known.get(key) ?? known.keep(key, work(one, other))
   }
 }
 

@@ -1,9 +1,9 @@
+import { eliminate, gcd } from '../../number/index.ts'
 import { entryText, type PartOf } from '../../record/index.ts'
-import { type Formula, formatEquation } from '../../substance/index.ts'
+import { type Formula, formatEquation, speciesKey } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inTitration } from '../place.ts'
 import type { Key } from '../quantity.ts'
-import { speciesKey } from '../species.ts'
 import type { Reacting, Roles } from './roles.ts'
 
 /** A whole-number fraction. */
@@ -23,39 +23,26 @@ interface ToEndPoint {
   readonly text: string | undefined
 }
 
-const divisor = (a: number, b: number): number => (b === 0 ? Math.abs(a) : divisor(b, a % b))
-
-function reduced(over: number, under: number): Ratio {
-  const common = divisor(over, under) || 1
-  const sign = under < 0 ? -1 : 1
-  return { over: (sign * over) / common, under: (sign * under) / common }
-}
-
-const times = (a: Ratio, b: Ratio) => reduced(a.over * b.over, a.under * b.under)
-const less = (a: Ratio, b: Ratio) => reduced(a.over * b.under - b.over * a.under, a.under * b.under)
-const inverse = ({ over, under }: Ratio) => reduced(under, over)
 const NOUGHT: Ratio = { over: 0, under: 1 }
-const ONE: Ratio = { over: 1, under: 1 }
+
+function reduced(over: bigint, under: bigint): Ratio {
+  const common = gcd(over, under) || 1n
+  const sign = under < 0n ? -1n : 1n
+  return { over: Number((sign * over) / common), under: Number((sign * under) / common) }
+}
 
 /** Inverts a square matrix of fractions exactly; undefined where its rows do not tell the unknowns apart. */
 function invert(matrix: readonly (readonly Ratio[])[]): readonly (readonly Ratio[])[] | undefined {
   const size = matrix.length
-  const rows = matrix.map((row, index) => [...row, ...row.map((_, column) => (column === index ? ONE : NOUGHT))])
-  for (let column = 0; column < size; column++) {
-    const found = rows.findIndex((row, index) => index >= column && row[column]?.over !== 0)
-    const pivotRow = rows[found]
-    if (!pivotRow) return undefined
-    const scale = inverse(pivotRow[column] as Ratio)
-    const pivot = pivotRow.map((entry) => times(entry, scale))
-    rows[found] = rows[column] as Ratio[]
-    rows[column] = pivot
-    rows.forEach((row, index) => {
-      const factor = row[column] as Ratio
-      if (index === column || factor.over === 0) return
-      rows[index] = row.map((entry, place) => less(entry, times(factor, pivot[place] as Ratio)))
-    })
-  }
-  return rows.map((row) => row.slice(size))
+  // Each row times its denominators is whole, and so is what stands for it on the right.
+  const rows = matrix.map((row, index) => {
+    const scale = row.reduce((all, { under }) => all * BigInt(under), 1n)
+    const left = row.map(({ over, under }) => (BigInt(over) * scale) / BigInt(under))
+    return [...left, ...row.map((_, column) => (column === index ? scale : 0n))]
+  })
+  const { rows: solved, pivots } = eliminate(rows, size)
+  if (pivots.length < size) return undefined
+  return solved.map((row, index) => row.slice(size).map((entry) => reduced(entry, row[index] ?? 1n)))
 }
 
 /** Titrations of portions of one solution with one burette, of which at least one titrates several things at once. */
@@ -156,7 +143,7 @@ export function relateMixtures(bench: Bench, roles: ReadonlyMap<string, Roles>):
     const rows = group.slice(0, unknowns.length).map(({ reacting }) =>
       unknowns.map(([key]): Ratio => {
         const own = reacting.find((one) => speciesKey(one.titrated.formula) === key)
-        return own ? reduced(own.burette.count, own.titrated.count) : NOUGHT
+        return own ? reduced(BigInt(own.burette.count), BigInt(own.titrated.count)) : NOUGHT
       }),
     )
     const solved = rows.length === unknowns.length ? invert(rows) : undefined

@@ -1,6 +1,5 @@
-import type { Formula } from '../../substance/index.ts'
+import { type Formula, speciesKey } from '../../substance/index.ts'
 import type { Place, PlaceKey } from '../place.ts'
-import { speciesKey } from '../species.ts'
 
 /**
  * Which species are spoken of at which places. Places that hold parts of one sample (what was weighed, the flask it

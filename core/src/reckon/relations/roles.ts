@@ -1,7 +1,7 @@
 import type { PartOf } from '../../record/index.ts'
-import { amountRatio, countIn, type Equation, type Formula, type Term } from '../../substance/index.ts'
+import { amountRatio, countIn, type Equation, type Formula, speciesKey, type Term } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
-import { readEquation, readFormula, speciesKey } from '../species.ts'
+import { readEquation, readFormula } from '../species.ts'
 import { isMedium } from './holders.ts'
 
 /** One step between the analyte in the flask and what the burette titrates. */

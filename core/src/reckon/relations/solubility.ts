@@ -1,9 +1,9 @@
 import { Exact } from '../../number/index.ts'
 import { findMaterial, type Question } from '../../record/index.ts'
-import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
+import { dissociate, type Formula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inMaterial } from '../place.ts'
-import { readFormula, speciesKey } from '../species.ts'
+import { readFormula } from '../species.ts'
 import { type GivenValue, giveQuantity } from './statedQuantity.ts'
 import type { Target } from './target.ts'
 

@@ -1,11 +1,10 @@
 import { Exact, formatPlaces } from '../../number/index.ts'
 import { entryText, type PartOf, path } from '../../record/index.ts'
-import { amountRatio, countIn, type Formula, formatEquation } from '../../substance/index.ts'
+import { amountRatio, countIn, type Formula, formatEquation, speciesKey } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
 import { type Flask, inMaterial, inTitration, type Place, weighed } from '../place.ts'
 import type { Key } from '../quantity.ts'
-import { speciesKey } from '../species.ts'
 import { holdersOf } from './holders.ts'
 import type { Before, Roles } from './roles.ts'
 

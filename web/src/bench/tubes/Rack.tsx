@@ -1,5 +1,5 @@
 import { drawTube, sayAction } from '@hop-lark/core/rack'
-import { findMaterial, type PartOf, path, sampleForms, writePath } from '@hop-lark/core/record'
+import { findMaterial, type PartOf, path, sampleForms, tubeLine, tubesById, writePath } from '@hop-lark/core/record'
 import { memo, useMemo } from 'react'
 import { describeTube, TestTube } from '../../instruments/TestTube.tsx'
 import { useTask } from '../../notebook/derived.ts'
@@ -16,15 +16,12 @@ interface RackProps {
 /** The rack of one sample: each tube as its record has it now. */
 export const Rack = memo(function Rack({ part, sample, selected, onSelect }: RackProps) {
   const task = useTask()
-  const tubes = useMemo(
-    () => new Map(part.samples.flatMap((one) => one.tubes.map((tube) => [tube.id, tube] as const))),
-    [part.samples],
-  )
+  const tubes = useMemo(() => tubesById(part.samples), [part.samples])
   const forms = sampleForms(task)
   return (
     <ul aria-label="Rack" className="flex gap-1 overflow-x-auto pt-1 pb-1">
       {sample.tubes.map((tube) => {
-        const root = rootOf(part, tube)
+        const root = rootOf(part, tube, tubes)
         const drawn = drawTube(tube, tubes, {
           appearance: findMaterial(task, root)?.note ?? '',
           dry: forms[root] === 'solid',
@@ -64,11 +61,7 @@ function Caption({ tube: { steps, from, take } }: { readonly tube: Tube }) {
 }
 
 /** The jar that a tube's contents come from in the end. */
-function rootOf(part: PartOf<'rack'>, tube: Tube, depth = 0): string {
-  const home = part.samples.find(({ tubes }) => tubes.some(({ id }) => id === tube.id))
-  const parent =
-    tube.from === undefined || depth > 20
-      ? undefined
-      : part.samples.flatMap(({ tubes }) => tubes).find(({ id }) => id === tube.from)
-  return parent ? rootOf(part, parent, depth + 1) : (home?.material ?? '')
+function rootOf({ samples }: PartOf<'rack'>, tube: Tube, tubes: ReadonlyMap<string, Tube>): string {
+  const [first = tube] = tubeLine(tube, tubes)
+  return samples.find((sample) => sample.tubes.some(({ id }) => id === first.id))?.material ?? ''
 }

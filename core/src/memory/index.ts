@@ -1,0 +1,1 @@
+export { Memory } from './Memory.ts'
