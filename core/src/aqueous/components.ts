@@ -1,5 +1,7 @@
-/** What every species and solid is counted in: name, formula as written, charge. */
-export const COMPONENTS = {
+import { ION_TABLE, parseFormula, speciesKey } from '../substance/index.ts'
+
+/** What the tables of constants are counted in: name, formula as written, charge. */
+const COUNTED = {
   H: { formula: 'H+', charge: 1 },
   Na: { formula: 'Na+', charge: 1 },
   K: { formula: 'K+', charge: 1 },
@@ -50,7 +52,22 @@ export const COMPONENTS = {
   I2: { formula: 'I2', charge: 0 },
 } as const satisfies Record<string, { readonly formula: string; readonly charge: number }>
 
-export type Component = keyof typeof COMPONENTS
+export type Component = keyof typeof COUNTED
+
+const counted = new Set(Object.values(COUNTED).map(({ formula }) => speciesKey(parseFormula(formula))))
+
+/** Ions of samples that no constant speaks of take part as what they are: they stay dissolved, and colour flames. */
+const spectators = ION_TABLE.flatMap(({ ion, sample }) => {
+  const formula = parseFormula(ion)
+  return sample && ion !== 'NH4+' && ion !== 'OH-' && !counted.has(speciesKey(formula))
+    ? [[ion, { formula: ion, charge: formula.charge }] as const]
+    : []
+})
+
+/** What everything in water is counted in. */
+export const COMPONENTS = { ...COUNTED, ...Object.fromEntries(spectators) } as Readonly<
+  Record<Component, { readonly formula: string; readonly charge: number }>
+>
 
 /** How many of each component something is made of. */
 export type Stoichiometry = Readonly<Partial<Record<Component, number>>>

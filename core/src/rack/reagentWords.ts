@@ -1,52 +1,12 @@
 import { REAGENTS } from '../tube/index.ts'
 
-/** Everyday names and bench abbreviations, by the formula that the record keeps (common practice). */
-const ALSO: Readonly<Record<string, readonly string[]>> = {
-  'NaOH(aq)': ['caustic soda', 'alkali'],
-  'NH3(aq)': ['ammonia', 'nh4oh', 'ammonium hydroxide', 'ammonia solution'],
-  'NH3(conc)': ['conc ammonia', 'conc nh3', '880 ammonia'],
-  'HCl(aq)': ['hydrochloric acid', 'dil hcl'],
-  'HCl(conc)': ['conc hcl', 'conc hydrochloric acid'],
-  'HNO3(aq)': ['nitric acid', 'dil hno3'],
-  'HNO3(conc)': ['conc hno3', 'conc nitric acid'],
-  'H2SO4(aq)': ['sulfuric acid', 'sulphuric acid', 'dil h2so4'],
-  'H2SO4(conc)': ['conc h2so4', 'conc sulfuric acid', 'conc sulphuric acid'],
-  'CH3COOH(aq)': ['ethanoic acid', 'acetic acid', 'vinegar'],
-  'AgNO3(aq)': ['silver', 'ag+'],
-  'BaCl2(aq)': ['barium chloride'],
-  'Ba(NO3)2(aq)': ['barium', 'ba2+'],
-  'Pb(NO3)2(aq)': ['lead nitrate', 'lead'],
-  'CuSO4(aq)': ['copper sulfate', 'copper sulphate'],
-  'CuSO4(s)': ['anhydrous copper sulfate', 'anhydrous copper sulphate', 'anhydrous cuso4'],
-  'FeSO4(aq)': ['iron(ii) sulfate', 'ferrous sulfate'],
-  'FeCl3(aq)': ['iron(iii) chloride', 'ferric chloride'],
-  'Na2CO3(aq)': ['carbonate', 'soda'],
-  'KI(aq)': ['iodide'],
-  'KMnO4(aq)': ['manganate', 'permanganate', 'potassium permanganate', 'manganate(vii)'],
-  'K2Cr2O7(aq)': ['dichromate'],
-  'K2CrO4(aq)': ['chromate'],
-  'H2O2(aq)': ['peroxide'],
-  'KSCN(aq)': ['thiocyanate'],
-  'K4Fe(CN)6(aq)': ['hexacyanoferrate(ii)', 'ferrocyanide', 'potassium ferrocyanide'],
-  'K3Fe(CN)6(aq)': ['hexacyanoferrate(iii)', 'ferricyanide', 'potassium ferricyanide'],
-  'Cl2(aq)': ['chlorine'],
-  'Br2(aq)': ['bromine'],
-  'I2(aq)': ['iodine'],
-  'Ca(OH)2(aq)': ['lime water'],
-  'Al(s)': ['al foil', 'aluminum foil', 'aluminium', 'foil'],
-  'Mg(s)': ['mg ribbon', 'magnesium'],
-  'Zn(s)': ['zinc granule', 'zn'],
-  'MnO2(s)': ['manganese dioxide'],
-  'H2O(l)': ['water', 'h2o'],
-}
-
 const plain = (text: string) => text.toLowerCase().replace(/[₀-₉]/g, (digit) => String(digit.charCodeAt(0) - 0x2080))
 
-function wordsOf([formula, { says }]: readonly [string, (typeof REAGENTS)[string]]): readonly string[] {
+function wordsOf([formula, { says, also = [] }]: readonly [string, (typeof REAGENTS)[string]]): readonly string[] {
   const bare = formula.replace(/\((aq|s|conc|g|l)\)$/, '')
   const conc = /\(conc\)$/.test(formula)
   const own = [formula, says, says.replace(/^(dilute|solid|aqueous) /, '').replace(/\((?:II|III|IV|VI|VII)\)/g, '')]
-  return [...own, ...(conc ? [`conc ${bare}`] : [bare]), ...(ALSO[formula] ?? [])].map(plain)
+  return [...own, ...(conc ? [`conc ${bare}`] : [bare]), ...also].map(plain)
 }
 
 /** Every name of every bottle, the longest first, so that `barium chloride` is not taken for barium. */

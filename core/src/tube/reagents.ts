@@ -13,6 +13,8 @@ export interface Reagent {
   /** A hydrocarbon that floats on water, or starch, which iodine turns blue-black. */
   readonly special?: 'floats' | 'starch'
   readonly says: string
+  /** Everyday names and bench abbreviations (common practice). */
+  readonly also?: readonly string[]
   /** What it is used to find. */
   readonly purpose: string
   readonly care?: string
@@ -40,6 +42,9 @@ const hydrocarbon = (says: string): Reagent => ({
   special: 'floats',
 })
 
+/** A bottle that goes by other names, too. */
+const called = (also: readonly string[], reagent: Reagent): Reagent => ({ ...reagent, also })
+
 const ALKALI_CARE = 'Alkali attacks skin and above all eyes: eye protection.'
 const ACID_CARE = 'Acid irritates skin and eyes, and is corrosive when strong: eye protection.'
 const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands.'
@@ -53,68 +58,112 @@ const CYANO = 'Hexacyanoferrates never meet hot or strong acid, which frees hydr
 
 /** Bench reagents at the strengths they usually have (common practice), by formula and state. */
 export const REAGENTS: Readonly<Record<string, Reagent>> = {
-  'NaOH(aq)': aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess', ALKALI_CARE),
-  'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide', ALKALI_CARE),
-  'NH3(aq)': aq({ NH3: 2 }, 'aqueous ammonia', 'cations: hydroxides, and which dissolve as ammines', CHOKES),
-  'NH3(conc)': aq({ NH3: 14 }, 'concentrated ammonia', 'silver bromide, which dilute ammonia hardly dissolves', CHOKES),
-  'Ca(OH)2(aq)': aq({ 'Ca(OH)2': 0.02 }, 'limewater', 'carbon dioxide', ALKALI_CARE),
-  'HCl(aq)': aq({ HCl: 2 }, 'dilute hydrochloric acid', 'carbonates, sulfites, sulfides; silver, lead', ACID_CARE),
-  'HCl(conc)': aq({ HCl: 11 }, 'concentrated hydrochloric acid', 'chloro complexes', `${ACID_CARE} ${CHOKES}`),
-  'HNO3(aq)': aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium', ACID_CARE),
-  'HNO3(conc)': aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${ACID_CARE} It stains skin yellow.`),
-  'H2SO4(aq)': aq(
-    { H2SO4: 1 },
-    'dilute sulfuric acid',
-    'carbonates, sulfites; barium, lead; acidifying manganate(VII)',
-    ACID_CARE,
+  'NaOH(aq)': called(
+    ['caustic soda', 'alkali'],
+    aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess', ALKALI_CARE),
   ),
-  'CH3COOH(aq)': aq({ CH3COOH: 2 }, 'dilute ethanoic acid', 'acidifying gently'),
+  'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide', ALKALI_CARE),
+  'NH3(aq)': called(
+    ['ammonia', 'nh4oh', 'ammonium hydroxide', 'ammonia solution'],
+    aq({ NH3: 2 }, 'aqueous ammonia', 'cations: hydroxides, and which dissolve as ammines', CHOKES),
+  ),
+  'NH3(conc)': called(
+    ['conc ammonia', 'conc nh3', '880 ammonia'],
+    aq({ NH3: 14 }, 'concentrated ammonia', 'silver bromide, which dilute ammonia hardly dissolves', CHOKES),
+  ),
+  'Ca(OH)2(aq)': called(['lime water'], aq({ 'Ca(OH)2': 0.02 }, 'limewater', 'carbon dioxide', ALKALI_CARE)),
+  'HCl(aq)': called(
+    ['hydrochloric acid', 'dil hcl'],
+    aq({ HCl: 2 }, 'dilute hydrochloric acid', 'carbonates, sulfites, sulfides; silver, lead', ACID_CARE),
+  ),
+  'HCl(conc)': called(
+    ['conc hcl', 'conc hydrochloric acid'],
+    aq({ HCl: 11 }, 'concentrated hydrochloric acid', 'chloro complexes', `${ACID_CARE} ${CHOKES}`),
+  ),
+  'HNO3(aq)': called(
+    ['nitric acid', 'dil hno3'],
+    aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium', ACID_CARE),
+  ),
+  'HNO3(conc)': called(
+    ['conc hno3', 'conc nitric acid'],
+    aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${ACID_CARE} It stains skin yellow.`),
+  ),
+  'H2SO4(aq)': called(
+    ['sulfuric acid', 'sulphuric acid', 'dil h2so4'],
+    aq({ H2SO4: 1 }, 'dilute sulfuric acid', 'carbonates, sulfites; barium, lead; acidifying manganate(VII)', ACID_CARE),
+  ),
+  'CH3COOH(aq)': called(
+    ['ethanoic acid', 'acetic acid', 'vinegar'],
+    aq({ CH3COOH: 2 }, 'dilute ethanoic acid', 'acidifying gently'),
+  ),
   'H2C2O4(aq)': aq(
     { H2C2O4: 0.5 },
     'ethanedioic acid',
     'calcium; reducing manganate(VII)',
     'Ethanedioic acid is toxic: wash hands.',
   ),
-  'AgNO3(aq)': aq({ AgNO3: 0.05 }, 'silver nitrate', 'halides', SILVER),
-  'BaCl2(aq)': aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate', BARIUM),
-  'Ba(NO3)2(aq)': aq({ 'Ba(NO3)2': 0.1 }, 'barium nitrate', 'sulfate', BARIUM),
-  'Pb(NO3)2(aq)': aq({ 'Pb(NO3)2': 0.1 }, 'lead(II) nitrate', 'halides, sulfate, chromate', LEAD),
+  'AgNO3(aq)': called(['silver', 'ag+'], aq({ AgNO3: 0.05 }, 'silver nitrate', 'halides', SILVER)),
+  'BaCl2(aq)': called(['barium chloride'], aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate', BARIUM)),
+  'Ba(NO3)2(aq)': called(['barium', 'ba2+'], aq({ 'Ba(NO3)2': 0.1 }, 'barium nitrate', 'sulfate', BARIUM)),
+  'Pb(NO3)2(aq)': called(
+    ['lead nitrate', 'lead'],
+    aq({ 'Pb(NO3)2': 0.1 }, 'lead(II) nitrate', 'halides, sulfate, chromate', LEAD),
+  ),
   'CaCl2(aq)': aq({ CaCl2: 0.5 }, 'calcium chloride', 'carbonate, ethanedioate'),
   'MgSO4(aq)': aq({ MgSO4: 0.5 }, 'magnesium sulfate', 'carbonate from hydrogencarbonate'),
-  'CuSO4(aq)': aq({ CuSO4: 0.2 }, 'copper(II) sulfate', 'ammonia, iodide, hexacyanoferrate(II)'),
-  'FeSO4(aq)': aq({ FeSO4: 0.2, H2SO4: 0.05 }, 'iron(II) sulfate', 'reducing agents’ partner; nitrate by the brown ring'),
-  'FeCl3(aq)': aq({ FeCl3: 0.1, HCl: 0.05 }, 'iron(III) chloride', 'iodide, thiocyanate, ethanoate'),
-  'Na2CO3(aq)': aq({ Na2CO3: 0.5 }, 'sodium carbonate', 'cations; acids'),
+  'CuSO4(aq)': called(
+    ['copper sulfate', 'copper sulphate'],
+    aq({ CuSO4: 0.2 }, 'copper(II) sulfate', 'ammonia, iodide, hexacyanoferrate(II)'),
+  ),
+  'FeSO4(aq)': called(
+    ['iron(ii) sulfate', 'ferrous sulfate'],
+    aq({ FeSO4: 0.2, H2SO4: 0.05 }, 'iron(II) sulfate', 'reducing agents’ partner; nitrate by the brown ring'),
+  ),
+  'FeCl3(aq)': called(
+    ['iron(iii) chloride', 'ferric chloride'],
+    aq({ FeCl3: 0.1, HCl: 0.05 }, 'iron(III) chloride', 'iodide, thiocyanate, ethanoate'),
+  ),
+  'Na2CO3(aq)': called(['carbonate', 'soda'], aq({ Na2CO3: 0.5 }, 'sodium carbonate', 'cations; acids')),
   '(NH4)2CO3(aq)': aq({ '(NH4)2CO3': 0.5 }, 'ammonium carbonate', 'group V: calcium, strontium, barium'),
   'Na2SO4(aq)': aq({ Na2SO4: 0.5 }, 'sodium sulfate', 'barium, lead'),
   'Na2SO3(aq)': aq({ Na2SO3: 0.5 }, 'sodium sulfite', 'oxidising agents'),
   'Na2S2O3(aq)': aq({ Na2S2O3: 0.5 }, 'sodium thiosulfate', 'iodine; silver halides'),
   'Na2S(aq)': aq({ Na2S: 0.1 }, 'sodium sulfide', 'sulfides of metals', `Acid frees hydrogen sulfide from it. ${CHOKES}`),
   'Na2HPO4(aq)': aq({ Na2HPO4: 0.2 }, 'disodium hydrogenphosphate', 'magnesium'),
-  'KI(aq)': aq({ KI: 0.2 }, 'potassium iodide', 'oxidising agents; lead, copper(II)'),
+  'KI(aq)': called(['iodide'], aq({ KI: 0.2 }, 'potassium iodide', 'oxidising agents; lead, copper(II)')),
   'KBr(aq)': aq({ KBr: 0.2 }, 'potassium bromide', 'chlorine; silver'),
   'KCl(aq)': aq({ KCl: 0.2 }, 'potassium chloride', 'silver, lead'),
   'KNO2(aq)': aq({ KNO2: 0.2 }, 'potassium nitrite', 'oxidising and reducing agents'),
-  'K2CrO4(aq)': aq({ K2CrO4: 0.1 }, 'potassium chromate(VI)', 'barium, lead, silver', CHROMATE),
-  'K2Cr2O7(aq)': aq({ K2Cr2O7: 0.05 }, 'potassium dichromate(VI)', 'reducing agents', CHROMATE),
-  'KMnO4(aq)': aq({ KMnO4: 0.02 }, 'potassium manganate(VII)', 'reducing agents', MANGANATE),
-  'H2O2(aq)': aq(
-    { H2O2: 0.9 },
-    'hydrogen peroxide',
-    'oxidising chromium(III) in alkali; manganate(VII)',
-    'It bleaches skin: eye protection.',
+  'K2CrO4(aq)': called(['chromate'], aq({ K2CrO4: 0.1 }, 'potassium chromate(VI)', 'barium, lead, silver', CHROMATE)),
+  'K2Cr2O7(aq)': called(['dichromate'], aq({ K2Cr2O7: 0.05 }, 'potassium dichromate(VI)', 'reducing agents', CHROMATE)),
+  'KMnO4(aq)': called(
+    ['manganate', 'permanganate', 'potassium permanganate', 'manganate(vii)'],
+    aq({ KMnO4: 0.02 }, 'potassium manganate(VII)', 'reducing agents', MANGANATE),
   ),
-  'KSCN(aq)': aq(
-    { KSCN: 0.1 },
-    'potassium thiocyanate',
-    'iron(III)',
-    'Thiocyanate is not cyanide, but never meets strong hot acid.',
+  'H2O2(aq)': called(
+    ['peroxide'],
+    aq(
+      { H2O2: 0.9 },
+      'hydrogen peroxide',
+      'oxidising chromium(III) in alkali; manganate(VII)',
+      'It bleaches skin: eye protection.',
+    ),
   ),
-  'K4Fe(CN)6(aq)': aq({ 'K4Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(II)', 'iron(III), copper(II), zinc', CYANO),
-  'K3Fe(CN)6(aq)': aq({ 'K3Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(III)', 'iron(II)', CYANO),
-  'Cl2(aq)': aq({ Cl2: 0.05 }, 'chlorine water', 'bromide, iodide', CHOKES),
-  'Br2(aq)': aq({ Br2: 0.05 }, 'bromine water', 'iodide; C=C', CHOKES),
-  'I2(aq)': aq({ I2: 0.01, KI: 0.05 }, 'iodine solution', 'reducing agents; starch', 'Iodine stains.'),
+  'KSCN(aq)': called(
+    ['thiocyanate'],
+    aq({ KSCN: 0.1 }, 'potassium thiocyanate', 'iron(III)', 'Thiocyanate is not cyanide, but never meets strong hot acid.'),
+  ),
+  'K4Fe(CN)6(aq)': called(
+    ['hexacyanoferrate(ii)', 'ferrocyanide', 'potassium ferrocyanide'],
+    aq({ 'K4Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(II)', 'iron(III), copper(II), zinc', CYANO),
+  ),
+  'K3Fe(CN)6(aq)': called(
+    ['hexacyanoferrate(iii)', 'ferricyanide', 'potassium ferricyanide'],
+    aq({ 'K3Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(III)', 'iron(II)', CYANO),
+  ),
+  'Cl2(aq)': called(['chlorine'], aq({ Cl2: 0.05 }, 'chlorine water', 'bromide, iodide', CHOKES)),
+  'Br2(aq)': called(['bromine'], aq({ Br2: 0.05 }, 'bromine water', 'iodide; C=C', CHOKES)),
+  'I2(aq)': called(['iodine'], aq({ I2: 0.01, KI: 0.05 }, 'iodine solution', 'reducing agents; starch', 'Iodine stains.')),
   'NH4Cl(aq)': aq({ NH4Cl: 2 }, 'ammonium chloride', 'keeps magnesium and manganese dissolved beside ammonia'),
   'NaCH3COO(aq)': aq({ CH3COONa: 1 }, 'sodium ethanoate', 'buffering; iron(III)'),
   'H2S(g)': { ...aq({ H2S: 1 }, 'hydrogen sulfide', 'groups II and IV', `Very toxic. ${CHOKES}`), state: 'g' },
@@ -122,23 +171,38 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'C6H12(l)': hydrocarbon('cyclohexane'),
   'C6H14(l)': hydrocarbon('hexane'),
   'starch(aq)': { ...aq({}, 'starch solution', 'iodine: blue-black'), special: 'starch' },
-  'H2O(l)': aq({}, 'distilled water', 'dissolving, diluting, washing'),
-  'H2SO4(conc)': aq(
-    { H2SO4: 18 },
-    'concentrated sulfuric acid',
-    'the brown ring of nitrate; solid halides',
-    'It chars skin and heats water violently: the demonstrator’s hands, drop by drop down the wall, fume cupboard, never into a hot tube.',
+  'H2O(l)': called(['water', 'h2o'], aq({}, 'distilled water', 'dissolving, diluting, washing')),
+  'H2SO4(conc)': called(
+    ['conc h2so4', 'conc sulfuric acid', 'conc sulphuric acid'],
+    aq(
+      { H2SO4: 18 },
+      'concentrated sulfuric acid',
+      'the brown ring of nitrate; solid halides',
+      'It chars skin and heats water violently: the demonstrator’s hands, drop by drop down the wall, fume cupboard, never into a hot tube.',
+    ),
   ),
-  'CuSO4(s)': solid({ CuSO4: 1 }, 'anhydrous copper(II) sulfate', 'water: it turns from white to blue'),
+  'CuSO4(s)': called(
+    ['anhydrous copper sulfate', 'anhydrous copper sulphate', 'anhydrous cuso4'],
+    solid({ CuSO4: 1 }, 'anhydrous copper(II) sulfate', 'water: it turns from white to blue'),
+  ),
   'NH4Cl(s)': solid({ NH4Cl: 1 }, 'solid ammonium chloride', 'before ammonia in group III'),
   'Na2CO3(s)': solid({ Na2CO3: 1 }, 'solid sodium carbonate', 'acids'),
-  'MnO2(s)': metal('MnO2', 'manganese(IV) oxide', 'hydrogen peroxide: oxygen'),
+  'MnO2(s)': called(['manganese dioxide'], metal('MnO2', 'manganese(IV) oxide', 'hydrogen peroxide: oxygen')),
   'red litmus': litmus('red litmus', 'alkali turns it blue; damp, ammonia does'),
   'blue litmus': litmus('blue litmus', 'acid turns it red; damp, acid gases do'),
   'universal indicator': litmus('universal indicator', 'pH, roughly'),
-  'Al(s)': metal('Al', 'aluminium foil', 'nitrate, in hot alkali: ammonia', 'Hydrogen comes off too: no flame near.'),
-  'Zn(s)': metal('Zn', 'zinc', 'acids: hydrogen; nitrate in alkali', 'Hydrogen: no flame near but the lighted splint.'),
-  'Mg(s)': metal('Mg', 'magnesium ribbon', 'acids: hydrogen', 'Hydrogen: no flame near but the lighted splint.'),
+  'Al(s)': called(
+    ['al foil', 'aluminum foil', 'aluminium', 'foil'],
+    metal('Al', 'aluminium foil', 'nitrate, in hot alkali: ammonia', 'Hydrogen comes off too: no flame near.'),
+  ),
+  'Zn(s)': called(
+    ['zinc granule', 'zn'],
+    metal('Zn', 'zinc', 'acids: hydrogen; nitrate in alkali', 'Hydrogen: no flame near but the lighted splint.'),
+  ),
+  'Mg(s)': called(
+    ['mg ribbon', 'magnesium'],
+    metal('Mg', 'magnesium ribbon', 'acids: hydrogen', 'Hydrogen: no flame near but the lighted splint.'),
+  ),
 }
 
 /** The reagent of a name, or undefined. */

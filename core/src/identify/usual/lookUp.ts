@@ -1,25 +1,30 @@
+import { Memory } from '../../memory/index.ts'
 import type { Features } from '../features.ts'
-import { CANDIDATES, type Candidate } from '../ions.ts'
+import { areCompatible } from '../hypothesis.ts'
+import type { Candidate } from '../ions.ts'
 import { USUAL_TABLE } from './table.ts'
 
 /** What every ion by itself shows in the usual acts. */
 export interface UsualTable {
+  /** The ions it was made for. One that was put in since is played until the table is made anew. */
+  readonly ions: readonly string[]
   /** Different features, each once. */
   readonly features: readonly Features[]
   /**
-   * For the text of acts up to and with one: the place of what it shows for each ion, in the order of the candidates; −1
+   * For the text of acts up to and with one: the place of what it shows for each ion, in their order; −1
    * where the ion cannot be in solution alone.
    */
   readonly shows: Readonly<Record<string, readonly number[]>>
-  /** For each candidate, which of them it stands beside in a clear solution, in their order: 1 or 0. */
+  /** For each ion, which of them it stands beside in a clear solution, in their order: 1 or 0. */
   readonly stands: readonly string[]
 }
 
-const PLACES = new Map(CANDIDATES.map((one, place) => [one, place]))
-let read: UsualTable | undefined
+let read: (UsualTable & { readonly places: ReadonlyMap<string, number> }) | undefined
 
-function table(): UsualTable {
-  read ??= JSON.parse(USUAL_TABLE) as UsualTable
+function table(): NonNullable<typeof read> {
+  if (read) return read
+  const parsed = JSON.parse(USUAL_TABLE) as UsualTable
+  read = { ...parsed, places: new Map(parsed.ions.map((ion, place) => [ion, place])) }
   return read
 }
 
@@ -30,8 +35,8 @@ function table(): UsualTable {
  * @returns nothing where one of them is not in the table
  */
 export function usualFeatures(one: Candidate, texts: readonly string[]): readonly Features[] | undefined {
-  const { features, shows } = table()
-  const place = PLACES.get(one) ?? -1
+  const { features, shows, places } = table()
+  const place = places.get(one.ion) ?? -1
   const found: Features[] = []
   for (const text of texts) {
     const own = features[shows[text]?.[place] ?? -1]
@@ -41,7 +46,13 @@ export function usualFeatures(one: Candidate, texts: readonly string[]): readonl
   return found
 }
 
+/** Pairs of an ion that is not in the table yet. */
+const PLAYED = new Memory<string, boolean>(1000)
+
 /** Whether two ions stand together in a clear solution: silver and chloride do not. */
 export function standTogether(one: Candidate, other: Candidate): boolean {
-  return table().stands[PLACES.get(one) ?? -1]?.[PLACES.get(other) ?? -1] === '1'
+  const { stands, places } = table()
+  const known = stands[places.get(one.ion) ?? -1]?.[places.get(other.ion) ?? -1]
+  if (known !== undefined) return known === '1'
+  return PLAYED.recall(`${one.ion} ${other.ion}`, () => areCompatible(one, other))
 }

@@ -23,5 +23,10 @@ export function makeUsualTable(): UsualTable {
     })
   }
   const stands = CANDIDATES.map((one) => CANDIDATES.map((other) => (areCompatible(one, other) ? '1' : '0')).join(''))
-  return { features: [...places.keys()].map((text) => JSON.parse(text) as Features), shows, stands }
+  return {
+    ions: CANDIDATES.map(({ ion }) => ion),
+    features: [...places.keys()].map((text) => JSON.parse(text) as Features),
+    shows,
+    stands,
+  }
 }
