@@ -270,7 +270,7 @@ describe('speciate', () => {
   const speciate = (given: unknown, ...options: string[]) => piped('speciate', given, ...options)
 
   it('answers as the contract says', async () => {
-    const { status, out } = await speciate({ totals: { CH3COOH: 0.1 }, celsius: 25 }, '--json')
+    const { status, out } = await speciate({ totals: { CH3COOH: 0.1 }, celsius: 25 }, '--json', '--ideal')
     const found = JSON.parse(out)
     expect(status).toBe(0)
     // 0.1 mol/dm³ of ethanoic acid: h = 1.31e-3 by the formula of textbooks.
@@ -279,8 +279,23 @@ describe('speciate', () => {
     expect(found.solids).toEqual({})
   })
 
+  // NIST pH standards at 25 °C: 4.005 and 6.865; saturated calcium hydroxide 12.454 and 0.0202 mol/dm³ (from memory).
+  it.each([
+    ['phthalate', { KHC8H4O4: 0.05 }, 4.01, 4.18],
+    ['phosphate', { KH2PO4: 0.025, Na2HPO4: 0.025 }, 6.87, 7.2],
+  ])('works with activities unless told otherwise: %s', async (_, totals, standard, ideal) => {
+    const pH = async (...options: string[]) => JSON.parse((await speciate({ totals }, '--json', ...options)).out).pH
+    expect(Math.abs((await pH()) - standard)).toBeLessThan(0.02)
+    expect(await pH('--ideal')).toBeCloseTo(ideal, 1)
+  })
+
+  it('gives the strength of limewater', async () => {
+    const { solids } = JSON.parse((await speciate({ totals: { 'Ca(OH)2': 0.1 } }, '--json')).out)
+    expect(0.1 - solids['Ca(OH)2']).toBeCloseTo(0.0202, 3)
+  })
+
   it('tells people the same', async () => {
-    const { out } = await speciate({ totals: { AgNO3: 0.1, NaCl: 0.1 } })
+    const { out } = await speciate({ totals: { AgNO3: 0.1, NaCl: 0.1 } }, '--ideal')
     expect(out).toMatch(/^pH 7/)
     expect(out).toMatch(/AgCl\(s\)\s+9\.999e-2 mol in a dm3/)
   })

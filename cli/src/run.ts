@@ -42,16 +42,17 @@ export async function run(args: readonly string[], output: Output, input: Input 
   onFile('check', 'what looks wrong in the record, and how to mend it', checkCommand)
   onFile('reckon', 'titres, means and the working of every answer', reckonCommand)
   onFile('identify', 'what each sample in test tubes holds, with the evidence, and what to test next', identifyCommand)
-  const onInput = (name: string, says: string, act: (json: boolean, output: Output, input: Input) => Promise<number>) =>
-    program
-      .command(name)
-      .description(says)
-      .option('--json', 'for programs')
-      .action(async (options: FileOptions) => {
-        status = await act(options.json ?? false, output, input)
-      })
-  onInput('speciate', 'pH, species and solids of what was put into water, from JSON on standard input', speciateCommand)
-  onInput('predict', 'what would be seen in a tube, step by step, from JSON on standard input', predictCommand)
+  const onInput = (name: string, says: string) => program.command(name).description(says).option('--json', 'for programs')
+  onInput('speciate', 'pH, species and solids of what was put into water, from JSON on standard input')
+    .option('--ideal', 'concentrations instead of activities, as textbooks work')
+    .action(async ({ json = false, ideal = false }: FileOptions & { readonly ideal?: boolean }) => {
+      status = await speciateCommand({ json, ideal }, output, input)
+    })
+  onInput('predict', 'what would be seen in a tube, step by step, from JSON on standard input').action(
+    async ({ json = false }: FileOptions) => {
+      status = await predictCommand(json, output, input)
+    },
+  )
   try {
     await program.parseAsync([...args], { from: 'user' })
     return status

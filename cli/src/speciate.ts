@@ -10,7 +10,7 @@ const EXAMPLE = '{"totals": {"CH3COOH": 0.1}, "celsius": 25}'
 const SpeciateSchema = z.strictObject({
   totals: z.record(z.string(), z.number().nonnegative()).describe('what was put in, mol/dm3'),
   celsius: z.number().default(25),
-  activity: z.enum(['ideal', 'davies']).default('ideal'),
+  activity: z.enum(['ideal', 'davies']).optional().describe('davies where nothing is said'),
 })
 
 /** Species with less are left out, mol/dm³. */
@@ -25,9 +25,18 @@ const written = (values: ReadonlyMap<string, number>) =>
       .map(([name, value]) => [name, Number(value.toPrecision(FIGURES))]),
   )
 
-/** `hop-lark speciate`: pH, species and solids of what was put into water, from standard input. */
-export async function speciateCommand(json: boolean, output: Output, input: Input): Promise<number> {
-  const { totals, celsius, activity } = await readJson(input, SpeciateSchema, EXAMPLE)
+interface SpeciateOptions {
+  readonly json: boolean
+  /** Concentrations instead of activities, as textbooks work. */
+  readonly ideal: boolean
+}
+
+/**
+ * `hop-lark speciate`: pH, species and solids of what was put into water, from standard input. Activities by the Davies
+ * equation, unless ideal is asked for.
+ */
+export async function speciateCommand({ json, ideal }: SpeciateOptions, output: Output, input: Input): Promise<number> {
+  const { totals, celsius, activity = ideal ? 'ideal' : 'davies' } = await readJson(input, SpeciateSchema, EXAMPLE)
   if (celsius !== 25)
     throw new UnusableInput(`standard input: celsius: ${celsius} is given, but the constants of the model are for 25 °C.`)
   try {

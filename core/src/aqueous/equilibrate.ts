@@ -65,6 +65,21 @@ function startFrom(work: Workspace, near: Equilibrium): void {
   )
 }
 
+/** How far a state may miss its balances (relative), and an amount or a saturation nought, and still count as proved. */
+const PROVED = { residual: 1e-6, amount: 1e-9, saturation: 1e-8 } as const
+
+/** No answer without proof: a state that is not the equilibrium would be as confident as one that is. */
+function proved(state: Equilibrium): Equilibrium {
+  const { residual, leastAmount, greatestSaturation } = state.proof
+  const stands = residual < PROVED.residual && leastAmount > -PROVED.amount && greatestSaturation < PROVED.saturation
+  if (stands) return state
+  throw new ChemistryError('aqueous.notProved', 'The equilibrium of this mixture was not found exactly enough to be trusted.', {
+    residual,
+    leastAmount,
+    greatestSaturation,
+  })
+}
+
 /**
  * Finds the equilibrium of a solution from the totals of its components, at 25 °C.
  *
@@ -72,7 +87,8 @@ function startFrom(work: Workspace, near: Equilibrium): void {
  * saturated; the multipliers of those constraints are the amounts of the solids. F is convex, so that a state with its
  * balances met, no negative amount and nothing supersaturated is proved to be the equilibrium: see `proof`.
  *
- * @throws ChemistryError `aqueous.impossible` for totals that cannot be, `aqueous.notSettled` where no state was found
+ * @throws ChemistryError `aqueous.impossible` for totals that cannot be, `aqueous.notSettled` where no state was found,
+ *   `aqueous.notProved` where what was found is not proved to be the equilibrium
  */
 export function equilibrate(totals: Totals, options: EquilibriumOptions = {}): Equilibrium {
   const work = beginSolve(systemOf(presentIn(totals), options.without, options.celsius))
@@ -87,5 +103,5 @@ export function equilibrate(totals: Totals, options: EquilibriumOptions = {}): E
   const davies = options.activity === 'davies'
   if (davies) settleWithDavies(work, charged, EXACT_ENOUGH_TO_CHOOSE)
   settleExactly(work, EXACT, !davies)
-  return stateOf(work, totals, charged)
+  return proved(stateOf(work, totals, charged))
 }

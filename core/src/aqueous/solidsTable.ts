@@ -27,7 +27,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Hg2O', 'Hg2 H:-2', 4.3, 'black', 'CRC 2e-24'],
   ['Cd(OH)2', 'Cd H:-2', 13.65, 'white', 'BM'],
   ['Bi(OH)3', 'Bi H:-3', 3.9, 'white', 'L 4e-31..6e-31 (=11.6) / BM a-Bi2O3 3.46'],
-  ['BiOCl', 'Bi Cl H:-2', -7.2, 'white', 'L 1.8e-31 = Bi.Cl.OH2 -> -30.7+28=-2.7'],
+  ['BiOCl', 'Bi Cl H:-2', -2.7, 'white', 'L 1.8e-31 = Bi.Cl.OH2 -> -30.7+28'],
   ['AgCl', 'Ag Cl', -9.75, 'white', 'CRC 1.77e-10'],
   ['AgBr', 'Ag Br', -12.27, 'cream', 'CRC 5.35e-13'],
   ['AgI', 'Ag I', -16.07, 'yellow', 'CRC 8.52e-17'],

@@ -79,6 +79,9 @@ class FoundState implements Equilibrium {
   }
 }
 
+/** What there is less of than this, mol/dm³, need not be known to as many figures. */
+const TRACES = 1e-9
+
 function proofOf(work: Workspace): Proof {
   const { count, amounts, solids, isActive, saturations } = work
   let leastAmount = 0
@@ -86,7 +89,7 @@ function proofOf(work: Workspace): Proof {
   let greatestSaturation = Number.NEGATIVE_INFINITY
   for (let solid = 0; solid < solids; solid++)
     if (isActive[solid] === 0) greatestSaturation = Math.max(greatestSaturation, saturations[solid] as number)
-  return { residual: residualOf(work), leastAmount, greatestSaturation }
+  return { residual: residualOf(work, TRACES), leastAmount, greatestSaturation }
 }
 
 /**

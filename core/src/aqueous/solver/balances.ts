@@ -56,7 +56,7 @@ export function evaluate(work: Workspace, second: boolean): number {
 }
 
 /** Largest imbalance of a component with its solids, as a part of its terms. */
-export function residualOf({ n, count, active, amounts, gradient, size, system }: Workspace): number {
+export function residualOf({ n, count, active, amounts, gradient, size, system }: Workspace, traces = 1e-14): number {
   let largest = 0
   for (let j = 0; j < n; j++) {
     let balance = gradient[j]!
@@ -66,7 +66,7 @@ export function residualOf({ n, count, active, amounts, gradient, size, system }
       balance += term
       scale += Math.abs(term)
     }
-    largest = Math.max(largest, Math.abs(balance) / (scale + 1e-14))
+    largest = Math.max(largest, Math.abs(balance) / (scale + traces))
   }
   return largest
 }
