@@ -85,7 +85,7 @@ describe('solubility', () => {
   })
 
   it('of potassium hydrogentartrate: lowered by its own ion, raised by another salt', () => {
-    const of = (more: Record<string, number>) => dissolved({ KHC4H4O6: 0.1, ...more }, 'KHTar', 'davies')
+    const of = (more: Record<string, number>) => dissolved({ KHC4H4O6: 0.1, ...more }, 'KHC4H4O6', 'davies')
     expect(of({})).toBeCloseTo(0.028, 3)
     expect(of({ KNO3: 0.1 })).toBeCloseTo(0.009, 3)
     expect(of({ NaNO3: 0.1 })).toBeCloseTo(0.032, 3)

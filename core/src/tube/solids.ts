@@ -4,17 +4,8 @@ import { type Contents, NONE } from './contents.ts'
 import { colourOfDry } from './drySolids.ts'
 import { INERT_COLOURS } from './redox.ts'
 
-/** A solid of the table as chemists write it: Fcy, Ox, Tar and Ac stand for whole ions there. */
-function formulaOfSolid(name: string): string {
-  const named: Readonly<Record<string, string>> = {
-    PrussianBlue: 'Fe4(Fe(CN)6)3',
-    Turnbull: 'KFeFe(CN)6',
-    'HgS+Hg': 'Hg2S',
-    CuSCN2: 'Cu(SCN)2',
-    KHTar: 'KHC4H4O6',
-  }
-  return named[name] ?? name.replace('Fcy', 'Fe(CN)6').replace('Tar', 'C4H4O6').replace('Ox', 'C2O4').replace(/Ac$/, 'CH3COO')
-}
+/** A solid of the table as one formula: mercury(I) sulfide is a mixture of two. */
+const formulaOfSolid = (name: string): string => (name === 'HgS+Hg' ? 'Hg2S' : name)
 
 interface SolidFacts {
   readonly name: string
