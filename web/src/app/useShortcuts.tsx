@@ -68,6 +68,7 @@ export function useShortcuts(): Shortcuts {
           </div>
         ))}
       </dl>
+      <p className="mt-5 text-sm text-ink-soft">Hop Lark {__VERSION__}</p>
     </Dialog>
   )
   return { palette, setPalette, setHelp, dialog }

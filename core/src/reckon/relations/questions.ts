@@ -1,6 +1,6 @@
 import { convert, Exact, isUnit, UNITS, type Unit } from '../../number/index.ts'
 import { findById, path, type Question } from '../../record/index.ts'
-import { dissociate, type Formula, sameSpecies, speciesKey } from '../../substance/index.ts'
+import { dissociate, type Formula, nameOf, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
 import { heated, inMaterial, inTitration, ofQuestion, type Place, weighed } from '../place.ts'
@@ -144,7 +144,7 @@ function relatePerItem(bench: Bench, species: Formula, material: string, items: 
   const { network } = bench
   const key = network.define({
     of: { what: 'each', species: speciesKey(species), place: inMaterial(material) },
-    says: `${species.text} in each`,
+    says: `${nameOf(species)} in each`,
     symbol: 'm',
     fullSymbol: 'm(each)',
     unit: 'mg',
