@@ -43,8 +43,9 @@ module.exports = {
       from: { path: here, pathNot: '\\.test\\.ts$|/testing/' },
       to: { dependencyTypes: ['core'] },
     },
-    { name: 'core-alone', severity: 'error', from: { path: '^core/' }, to: { path: '^(cli|server|web|e2e)/' } },
-    { name: 'cli-on-core-only', severity: 'error', from: { path: '^cli/' }, to: { path: '^(server|web|e2e)/' } },
+    { name: 'core-alone', severity: 'error', from: { path: '^core/' }, to: { path: '^(contract|cli|server|web|e2e)/' } },
+    { name: 'contract-on-core-only', severity: 'error', from: { path: '^contract/' }, to: { path: '^(cli|server|web|e2e)/' } },
+    { name: 'cli-on-core-only', severity: 'error', from: { path: '^cli/' }, to: { path: '^(contract|server|web|e2e)/' } },
     { name: 'server-on-core-only', severity: 'error', from: { path: '^server/' }, to: { path: '^(cli|web|e2e)/' } },
     { name: 'web-on-core-only', severity: 'error', from: { path: '^web/' }, to: { path: '^(cli|server|e2e)/' } },
     {

@@ -1,3 +1,4 @@
+import type { ErrorBody } from '@hop-lark/contract'
 import { TaskFileError } from '@hop-lark/core/record'
 import type { ErrorRequestHandler, RequestHandler } from 'express'
 import type { Logger } from 'pino'
@@ -5,16 +6,9 @@ import { ConnectionError, DatabaseError, TimeoutError } from 'sequelize'
 import { ZodError } from 'zod'
 import { Refusal } from './Refusal.ts'
 
-interface ErrorBody {
-  readonly code: string
-  readonly says: string
-  readonly mend: string
-  readonly faults?: readonly { readonly at: string; readonly says: string }[]
-}
-
 interface Answer {
   readonly status: number
-  readonly error: ErrorBody
+  readonly error: ErrorBody['error']
 }
 
 /** Error numbers by which MariaDB says that it is going away, is gone, or would not wait any longer. */

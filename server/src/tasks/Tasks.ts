@@ -1,5 +1,6 @@
+import type { KeptTask, ShelfLine } from '@hop-lark/contract'
 import { readTask, type Task } from '@hop-lark/core/record'
-import { type KeptTask, type ShelfLine, summariseTask } from '@hop-lark/core/stages'
+import { summariseTask } from '@hop-lark/core/stages'
 import { applyPatch } from 'rfc6902'
 import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'

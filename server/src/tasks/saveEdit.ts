@@ -1,3 +1,4 @@
+import type { LedgerLine, PatchOperation, SaveAnswer } from '@hop-lark/contract'
 import { readTask } from '@hop-lark/core/record'
 import { applyPatch, type Operation } from 'rfc6902'
 import { Op, type Transaction } from 'sequelize'
@@ -15,19 +16,6 @@ export interface Edit {
   readonly note?: string | undefined
 }
 
-/** What became of an edit: it made a version; or others came first, and these are their edits. */
-export type Saved =
-  | { readonly kind: 'saved'; readonly version: number; readonly at: string }
-  | { readonly kind: 'behind'; readonly version: number; readonly edits: readonly LedgerLine[] }
-
-export interface LedgerLine {
-  readonly version: number
-  readonly key: string
-  readonly patch: readonly Operation[]
-  readonly at: string
-  readonly note: string | null
-}
-
 /** Edits after a version, oldest first. */
 export async function editsSince(
   tasks: Tasks,
@@ -40,7 +28,13 @@ export async function editsSince(
     order: [['version', 'ASC']],
     ...(transaction ? { transaction } : {}),
   })
-  return lines.map(({ version, key, patch, at, note }) => ({ version, key, patch, at: at.toISOString(), note }))
+  return lines.map(({ version, key, patch, at, note }) => ({
+    version,
+    key,
+    patch: patch as readonly PatchOperation[],
+    at: at.toISOString(),
+    note,
+  }))
 }
 
 function patched(row: TaskModel, patch: readonly Operation[]) {
@@ -60,12 +54,12 @@ function patched(row: TaskModel, patch: readonly Operation[]) {
   return document
 }
 
-async function sawBefore(tasks: Tasks, id: string, key: string, transaction: Transaction): Promise<Saved | undefined> {
+async function sawBefore(tasks: Tasks, id: string, key: string, transaction: Transaction): Promise<SaveAnswer | undefined> {
   const before = await tasks.edits.findOne({ where: { task: id, key }, transaction })
   return before ? { kind: 'saved', version: before.version, at: before.at.toISOString() } : undefined
 }
 
-async function behind(tasks: Tasks, row: TaskModel, base: number, transaction: Transaction): Promise<Saved> {
+async function behind(tasks: Tasks, row: TaskModel, base: number, transaction: Transaction): Promise<SaveAnswer> {
   return { kind: 'behind', version: row.version, edits: await editsSince(tasks, row.id, base, transaction) }
 }
 
@@ -107,7 +101,7 @@ function savedIn(answer: unknown): boolean {
  *
  * @returns undefined where there is no such document, or it is not: then nothing was written
  */
-async function saveOnKept(tasks: Tasks, id: string, { base, key, patch, note }: Edit): Promise<Saved | undefined> {
+async function saveOnKept(tasks: Tasks, id: string, { base, key, patch, note }: Edit): Promise<SaveAnswer | undefined> {
   const before = tasks.kept.get(id)
   const document = before?.version === base ? patchParts(before.document, patch) : undefined
   if (!before || !document) return undefined
@@ -129,12 +123,12 @@ async function saveOnKept(tasks: Tasks, id: string, { base, key, patch, note }: 
  *
  * @throws TaskFileError when the document would be no task file any more, Refusal when the patch does not apply
  */
-export async function saveEdit(tasks: Tasks, id: string, edit: Edit): Promise<Saved> {
+export async function saveEdit(tasks: Tasks, id: string, edit: Edit): Promise<SaveAnswer> {
   return (await saveOnKept(tasks, id, edit)) ?? saveWhole(tasks, id, edit)
 }
 
 /** The whole way: the row is locked, and the document validated from end to end. */
-async function saveWhole(tasks: Tasks, id: string, { base, key, patch, note }: Edit): Promise<Saved> {
+async function saveWhole(tasks: Tasks, id: string, { base, key, patch, note }: Edit): Promise<SaveAnswer> {
   const saved = await tasks.database.transaction(async (transaction) => {
     const row = await tasks.find(id, transaction)
     if (base > row.version) {

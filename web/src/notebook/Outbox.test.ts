@@ -1,10 +1,13 @@
+import type { LedgerLine } from '@hop-lark/contract'
 import { freshId, newTask, type Run, readTask, type Task } from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { applyPatch } from 'rfc6902'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { ApiError, type LedgerLine } from './api.ts'
+import { ApiError } from './api.ts'
 import type { DeviceStore, Kept } from './deviceStore.ts'
 import { Outbox, type OutboxOptions, type SaveState } from './Outbox.ts'
+
+const NOW = '2026-05-12T10:00:00.000Z'
 
 /** The server's contract for edits, in memory, with the faults a network has. */
 class FakeServer {
@@ -28,7 +31,7 @@ class FakeServer {
 
   readonly load: OutboxOptions['api']['load'] = async (id) => {
     this.check()
-    const now = '2026-05-12T10:00:00.000Z'
+    const now = NOW
     return { id, version: this.version, document: this.document, created: now, updated: now, archived: null }
   }
 
@@ -47,7 +50,7 @@ class FakeServer {
       const document = structuredClone(this.document)
       applyPatch(document, structuredClone(patch))
       this.document = readTask(document)
-      this.ledger.push({ version: this.version + 1, key, patch })
+      this.ledger.push({ version: this.version + 1, key, patch: patch as LedgerLine['patch'], at: NOW, note: null })
     }
     if (this.loseAnswers > 0) {
       this.loseAnswers--

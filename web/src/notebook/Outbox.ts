@@ -1,6 +1,7 @@
+import type { LedgerLine } from '@hop-lark/contract'
 import { type MergeNote, mergeTasks, migrateTask, type Task } from '@hop-lark/core/record'
-import { applyPatch } from 'rfc6902'
-import { type Api, ApiError, type LedgerLine } from './api.ts'
+import { applyPatch, type Operation } from 'rfc6902'
+import { type Api, ApiError } from './api.ts'
 import type { DeviceStore, InFlight, Kept } from './deviceStore.ts'
 import { patchBetween } from './patchBetween.ts'
 
@@ -34,7 +35,7 @@ const growing = (failures: number) => Math.min(MOST_MILLISECONDS_BETWEEN_TRIES, 
 
 function withEdits(task: Task, edits: readonly LedgerLine[]): Task {
   const document = structuredClone(task)
-  for (const { patch } of edits) applyPatch(document, structuredClone(patch))
+  for (const { patch } of edits) applyPatch(document, structuredClone(patch) as Operation[])
   return document
 }
 

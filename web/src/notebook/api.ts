@@ -1,22 +1,5 @@
-import type { KeptTask, ShelfLine } from '@hop-lark/core/stages'
+import type { ErrorBody, KeptTask, LedgerLine, SaveAnswer, ShelfPage } from '@hop-lark/contract'
 import type { Operation } from 'rfc6902'
-
-export interface ShelfPage {
-  readonly tasks: readonly ShelfLine[]
-  readonly total: number
-  readonly page: number
-  readonly size: number
-}
-
-export interface LedgerLine {
-  readonly version: number
-  readonly key: string
-  readonly patch: Operation[]
-}
-
-export type SaveAnswer =
-  | { readonly kind: 'saved'; readonly version: number; readonly at: string }
-  | { readonly kind: 'behind'; readonly version: number; readonly edits: readonly LedgerLine[] }
 
 /** Why a request came to nothing. `away`: nobody answered, or the database is gone; worth trying again. */
 export class ApiError extends Error {
@@ -40,10 +23,6 @@ export class ApiError extends Error {
   }
 }
 
-interface ErrorBody {
-  readonly error?: { readonly code: string; readonly says: string; readonly mend: string; readonly faults?: ApiError['faults'] }
-}
-
 /** Longer than the server gives a database that hangs. */
 const MILLISECONDS_TO_ANSWER = 15_000
 
@@ -65,7 +44,7 @@ async function request(method: string, path: string, body?: unknown): Promise<Re
 }
 
 async function refuse(response: Response): Promise<never> {
-  const body = (await response.json().catch(() => ({}))) as ErrorBody
+  const body = (await response.json().catch(() => ({}))) as Partial<ErrorBody>
   const {
     code = 'server.fault',
     says = 'Something went wrong on the server.',
@@ -95,12 +74,12 @@ export const api = {
   destroy: (id: string, title: string) => ask<undefined>('DELETE', at(id), { title }),
   fileAddress: (id: string) => `/api${at(id)}/file`,
   editsSince: (id: string, version: number) =>
-    ask<{ version: number; edits: LedgerLine[] }>('GET', `${at(id)}/edits?since=${version}`),
+    ask<{ version: number; edits: readonly LedgerLine[] }>('GET', `${at(id)}/edits?since=${version}`),
   async save(id: string, edit: { base: number; key: string; patch: Operation[] }): Promise<SaveAnswer> {
     const response = await request('POST', `${at(id)}/edits`, edit)
     // Being behind is an answer, not a failure: the edits that came first are in it.
     if (response.status === 409) {
-      const body = (await response.json()) as SaveAnswer | ErrorBody
+      const body = (await response.json()) as SaveAnswer | Partial<ErrorBody>
       if ('kind' in body) return body
       throw new ApiError(
         409,

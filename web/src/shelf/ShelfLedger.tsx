@@ -1,4 +1,5 @@
-import type { ShelfLine, StageState } from '@hop-lark/core/stages'
+import type { ShelfLine } from '@hop-lark/contract'
+import type { StageState } from '@hop-lark/core/stages'
 import { format, isThisYear, isToday } from 'date-fns'
 import { EllipsisVertical } from 'lucide-react'
 import { Suspense, useState } from 'react'

@@ -1,4 +1,4 @@
-import type { ShelfLine } from '@hop-lark/core/stages'
+import type { ShelfLine } from '@hop-lark/contract'
 import { EllipsisVertical } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'

@@ -1,4 +1,4 @@
-import type { ShelfLine } from '@hop-lark/core/stages'
+import type { ShelfLine } from '@hop-lark/contract'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Toaster } from 'sonner'

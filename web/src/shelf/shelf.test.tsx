@@ -1,8 +1,8 @@
-import type { ShelfLine } from '@hop-lark/core/stages'
+import type { ShelfPage as Page, ShelfLine } from '@hop-lark/contract'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { ApiError, api, type ShelfPage as Page } from '../notebook/api.ts'
+import { ApiError, api } from '../notebook/api.ts'
 import { ShelfPage } from './ShelfPage.tsx'
 
 afterEach(() => {

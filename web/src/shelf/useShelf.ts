@@ -1,5 +1,6 @@
+import type { ShelfPage } from '@hop-lark/contract'
 import { useCallback, useEffect, useState } from 'react'
-import { ApiError, api, type ShelfPage } from '../notebook/api.ts'
+import { ApiError, api } from '../notebook/api.ts'
 
 export type Shelf =
   | { readonly kind: 'loading'; readonly again: () => void }

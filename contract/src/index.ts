@@ -1,0 +1,11 @@
+export { ADDRESSES, type Address } from './addresses.ts'
+export { openApi } from './openApi.ts'
+export {
+  CreateBodySchema,
+  DestroyBodySchema,
+  EditBodySchema,
+  ListQuerySchema,
+  SinceQuerySchema,
+  TaskIdSchema,
+} from './requests.ts'
+export type { ErrorBody, KeptTask, LedgerLine, PatchOperation, SaveAnswer, Saved, ShelfLine, ShelfPage } from './types.ts'

@@ -1,0 +1,61 @@
+import { TASK_VERSION, TaskSchema } from '@hop-lark/core/record'
+import { z } from 'zod'
+import { ADDRESSES, type Address } from './addresses.ts'
+import { TaskIdSchema } from './requests.ts'
+
+type Json = Record<string, unknown>
+
+const schemaOf = (schema: z.ZodType, io: 'input' | 'output'): Json => {
+  const { $schema: _, ...rest } = z.toJSONSchema(schema, {
+    io,
+    target: 'draft-2020-12',
+    unrepresentable: 'any',
+    // The task file has a schema of its own beside this document.
+    override: ({ zodSchema, jsonSchema }) => {
+      if ((zodSchema as unknown) !== TaskSchema) return
+      for (const key of Object.keys(jsonSchema)) delete jsonSchema[key as keyof typeof jsonSchema]
+      jsonSchema.$ref = 'task-file.schema.json'
+    },
+  })
+  return rest
+}
+const content = (schema: z.ZodType, io: 'input' | 'output') => ({ 'application/json': { schema: schemaOf(schema, io) } })
+
+function parametersOf({ path, query }: Address): readonly Json[] {
+  const id = path.includes('{id}') ? [{ name: 'id', in: 'path', required: true, schema: schemaOf(TaskIdSchema, 'input') }] : []
+  const asked = Object.entries(query?.shape ?? {}).map(([name, schema]) => ({
+    name,
+    in: 'query',
+    required: false,
+    schema: schemaOf(schema as z.ZodType, 'input'),
+  }))
+  return [...id, ...asked]
+}
+
+function operationOf(address: Address): Json {
+  const parameters = parametersOf(address)
+  const responses = Object.entries(address.answers).map(([status, schema]) => [
+    status,
+    { description: Number(status) < 400 ? address.says : 'Why not.', ...(schema ? { content: content(schema, 'output') } : {}) },
+  ])
+  return {
+    summary: address.says,
+    ...(parameters.length > 0 ? { parameters } : {}),
+    ...(address.body ? { requestBody: { required: true, content: content(address.body, 'input') } } : {}),
+    responses: Object.fromEntries(responses),
+  }
+}
+
+/** The OpenAPI document (3.1) of the server, made from the very schemas that it reads with. */
+export function openApi(): Json {
+  const paths: Record<string, Json> = {}
+  for (const address of ADDRESSES) {
+    const here = paths[`/api${address.path}`] ?? {}
+    paths[`/api${address.path}`] = { ...here, [address.method]: operationOf(address) }
+  }
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Hop Lark', version: String(TASK_VERSION), description: 'Keeps tasks, and every edit of them.' },
+    paths,
+  }
+}

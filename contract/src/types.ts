@@ -1,0 +1,25 @@
+import type { z } from 'zod'
+import type {
+  BehindSchema,
+  ErrorSchema,
+  KeptTaskSchema,
+  LedgerLineSchema,
+  SavedSchema,
+  ShelfLineSchema,
+  ShelfPageSchema,
+} from './answers.ts'
+import type { OperationSchema } from './requests.ts'
+
+export type KeptTask = Readonly<z.infer<typeof KeptTaskSchema>>
+export type ShelfLine = Readonly<z.infer<typeof ShelfLineSchema>>
+export type ShelfPage = Readonly<z.infer<typeof ShelfPageSchema>>
+export type PatchOperation = z.infer<typeof OperationSchema>
+export type Saved = Readonly<z.infer<typeof SavedSchema>>
+export type ErrorBody = Readonly<z.infer<typeof ErrorSchema>>
+
+/** An edit as it stands in the ledger; its patch was checked when it was saved. */
+export type LedgerLine = Readonly<Omit<z.infer<typeof LedgerLineSchema>, 'patch'>> & { readonly patch: readonly PatchOperation[] }
+/** What became of an edit: it made a version; or others came first, and these are their edits. */
+export type SaveAnswer =
+  | Saved
+  | (Readonly<Omit<z.infer<typeof BehindSchema>, 'edits'>> & { readonly edits: readonly LedgerLine[] })
