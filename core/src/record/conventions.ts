@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
+import { MOST_FIGURES, MOST_THAT_AGREE } from './limits.ts'
 
 const BuretteSchema = z.strictObject({
   capacity: DecimalSchema.default('50.00').describe('cm³ at the lowest mark'),
@@ -10,7 +11,7 @@ const BuretteSchema = z.strictObject({
 const ConcordanceSchema = z.strictObject({
   within: DecimalSchema.default('0.10').describe('widest spread of titres that agree, cm³'),
   strict: z.boolean().default(false).describe('true: less than the limit, not at most'),
-  runs: z.number().int().min(1).max(6).default(2).describe('how many must agree'),
+  runs: z.number().int().min(1).max(MOST_THAT_AGREE).default(2).describe('how many must agree'),
   rule: z.enum(['largest-set', 'closest-pair', 'every-accurate']).default('largest-set'),
 })
 
@@ -19,7 +20,7 @@ export const ConventionsSchema = z.strictObject({
   volumeUnit: z.enum(['cm3', 'mL']).default('cm3'),
   burette: BuretteSchema.prefault({}),
   concordance: ConcordanceSchema.prefault({}),
-  figures: z.number().int().min(1).max(8).default(3).describe('significant figures of answers'),
+  figures: z.number().int().min(1).max(MOST_FIGURES).default(3).describe('significant figures of answers'),
   carry: z.enum(['unrounded', 'rounded']).default('unrounded'),
   atomicMasses: z.enum(['one-decimal', 'standard']).default('one-decimal'),
   working: z

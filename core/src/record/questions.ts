@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { DecimalSchema } from './entry.ts'
 import { IdSchema, refuseDoubles } from './idSchema.ts'
+import { MOST_FIGURES } from './limits.ts'
 
 const species = z.string().min(1).max(120)
 const place = z.string().min(1).max(160)
@@ -40,7 +41,7 @@ export const QuestionSchema = z.strictObject({
   text: z.string().max(2000).optional(),
   find: FindSchema,
   unit: z.string().max(40).optional(),
-  figures: z.number().int().min(1).max(8).optional(),
+  figures: z.number().int().min(1).max(MOST_FIGURES).optional(),
   own: z
     .array(z.strictObject({ id: z.string().min(1).max(200), value: z.string().max(60) }))
     .superRefine((lines, context) => refuseDoubles(lines, [], context))

@@ -1,35 +1,40 @@
 import { isDecimalText } from '@hop-lark/core/number'
-import type { Conventions } from '@hop-lark/core/record'
+import { type Conventions, MOST_FIGURES, MOST_THAT_AGREE } from '@hop-lark/core/record'
 import type { ReactNode } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
-import { type Choice, Select } from '../ui/Select.tsx'
+import { choicesFrom, choicesOf } from '../ui/choices.ts'
+import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { PRESETS } from './presets.ts'
 
-const pick = (...rows: readonly (readonly [string, string])[]): readonly Choice[] =>
-  rows.map(([value, says]) => ({ value, says }))
+const COUNTS = ['', 'one', 'two', 'three', 'four', 'five', 'six']
 
 const CHOICES = {
-  unit: pick(['cm3', 'cm³ and dm³'], ['mL', 'mL and L']),
-  step: pick(['0.1', 'to 0.1'], ['0.05', 'to 0.05, half a division'], ['0.02', 'to 0.02'], ['0.01', 'to 0.01']),
-  glass: pick(['A', 'class A'], ['B', 'class B']),
-  rule: pick(
-    ['largest-set', 'the largest set that agrees'],
-    ['closest-pair', 'the closest pair'],
-    ['every-accurate', 'every accurate run'],
-  ),
-  runs: pick(['1', 'one is enough'], ['2', 'two must agree'], ['3', 'three must agree'], ['4', 'four must agree']),
-  limit: pick(['at-most', 'at most'], ['less', 'less than']),
-  figures: pick(['2', '2 figures'], ['3', '3 figures'], ['4', '4 figures'], ['5', '5 figures']),
-  carry: pick(['unrounded', 'carry the full value'], ['rounded', 'carry the rounded value']),
-  masses: pick(['one-decimal', 'to one decimal: Fe 55.8'], ['standard', 'standard: Fe 55.845']),
-  working: pick(
-    ['moles', 'line by line, n = cV'],
-    ['ratio', 'in one line, a₁M₁V₁ = a₂M₂V₂'],
-    ['proportion', 'in one line, CV over CV = n over n'],
-    ['chain', 'one chain, units cancelling'],
-  ),
+  unit: choicesOf<Conventions['volumeUnit']>({ cm3: 'cm³ and dm³', mL: 'mL and L' }),
+  step: choicesOf<Conventions['burette']['step']>({
+    '0.1': 'to 0.1',
+    '0.05': 'to 0.05, half a division',
+    '0.02': 'to 0.02',
+    '0.01': 'to 0.01',
+  }),
+  glass: choicesOf<Conventions['burette']['class']>({ A: 'class A', B: 'class B' }),
+  rule: choicesOf<Conventions['concordance']['rule']>({
+    'largest-set': 'the largest set that agrees',
+    'closest-pair': 'the closest pair',
+    'every-accurate': 'every accurate run',
+  }),
+  runs: choicesFrom(1, MOST_THAT_AGREE, (count) => (count === 1 ? 'one is enough' : `${COUNTS[count] ?? count} must agree`)),
+  limit: choicesOf<'at-most' | 'less'>({ 'at-most': 'at most', less: 'less than' }),
+  figures: choicesFrom(1, MOST_FIGURES, (count) => `${count} figure${count === 1 ? '' : 's'}`),
+  carry: choicesOf<Conventions['carry']>({ unrounded: 'carry the full value', rounded: 'carry the rounded value' }),
+  masses: choicesOf<Conventions['atomicMasses']>({ 'one-decimal': 'to one decimal: Fe 55.8', standard: 'standard: Fe 55.845' }),
+  working: choicesOf<Conventions['working']>({
+    moles: 'line by line, n = cV',
+    ratio: 'in one line, a₁M₁V₁ = a₂M₂V₂',
+    proportion: 'in one line, CV over CV = n over n',
+    chain: 'one chain, units cancelling',
+  }),
 }
 
 /** The school's ways of doing things, on one short page, with presets for the common ones. */
@@ -80,7 +85,7 @@ export function ConventionsSection() {
             choices={CHOICES.step}
             onChange={(value) =>
               change((draft) => {
-                draft.burette.step = value as '0.05'
+                draft.burette.step = value
               })
             }
           />
@@ -90,7 +95,7 @@ export function ConventionsSection() {
             choices={CHOICES.glass}
             onChange={(value) =>
               change((draft) => {
-                draft.burette.class = value as 'A'
+                draft.burette.class = value
               })
             }
           />
@@ -133,7 +138,7 @@ export function ConventionsSection() {
             choices={CHOICES.rule}
             onChange={(value) =>
               change((draft) => {
-                draft.concordance.rule = value as 'largest-set'
+                draft.concordance.rule = value
               })
             }
           />
@@ -155,7 +160,7 @@ export function ConventionsSection() {
             choices={CHOICES.carry}
             onChange={(value) =>
               change((draft) => {
-                draft.carry = value as 'rounded'
+                draft.carry = value
               })
             }
           />
@@ -167,7 +172,7 @@ export function ConventionsSection() {
             choices={CHOICES.working}
             onChange={(value) =>
               change((draft) => {
-                draft.working = value as 'moles'
+                draft.working = value
               })
             }
           />
@@ -177,7 +182,7 @@ export function ConventionsSection() {
             choices={CHOICES.masses}
             onChange={(value) =>
               change((draft) => {
-                draft.atomicMasses = value as 'standard'
+                draft.atomicMasses = value
               })
             }
           />
@@ -189,7 +194,7 @@ export function ConventionsSection() {
             choices={CHOICES.unit}
             onChange={(value) =>
               change((draft) => {
-                draft.volumeUnit = value as 'cm3'
+                draft.volumeUnit = value
               })
             }
           />

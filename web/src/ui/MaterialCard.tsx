@@ -6,22 +6,24 @@ import { useState } from 'react'
 import { cautionFor } from '../bench/cautions.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Formula } from './Chem.tsx'
+import { choicesOf } from './choices.ts'
 import { TakeOutButton } from './IconButton.tsx'
 import { Select } from './Select.tsx'
 import { TextField } from './TextField.tsx'
 
 type Change = (material: Material) => void
 
-const FORMS = [
-  { value: 'solid', says: 'solid' },
-  { value: 'solution', says: 'solution' },
-  { value: 'liquid', says: 'liquid' },
-  { value: 'gas', says: 'gas' },
-]
-const UNITS = [
-  { value: 'mol/dm3', says: 'mol/dm³' },
-  { value: 'g/dm3', says: 'g/dm³' },
-]
+type Strength = NonNullable<Material['strength']>
+const FORMS = choicesOf<Material['form']>({
+  solid: 'solid',
+  solution: 'solution',
+  liquid: 'liquid',
+  gas: 'gas',
+})
+const UNITS = choicesOf<Strength['unit']>({
+  'mol/dm3': 'mol/dm³',
+  'g/dm3': 'g/dm³',
+})
 
 /** One material: what it is called, what it is, how strong, which bottle, and what to take care of. */
 export function MaterialCard({ material, removable = false }: { readonly material: Material; readonly removable?: boolean }) {
@@ -68,7 +70,7 @@ export function MaterialCard({ material, removable = false }: { readonly materia
           choices={FORMS}
           onChange={(form) =>
             change(`change ${material.label}`, (found) => {
-              found.form = form as Material['form']
+              found.form = form
             })
           }
         />
@@ -180,7 +182,7 @@ function Strength({ material, change }: { readonly material: Material; readonly 
         choices={UNITS}
         onChange={(chosen) =>
           change(`unit of ${material.label}`, (found) => {
-            if (found.strength) found.strength.unit = chosen as 'mol/dm3' | 'g/dm3'
+            if (found.strength) found.strength.unit = chosen
           })
         }
       />

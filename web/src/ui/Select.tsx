@@ -1,24 +1,31 @@
 import { Check, ChevronDown } from 'lucide-react'
 import { Select as Radix } from 'radix-ui'
+import type { Choice } from './choices.ts'
 
-export interface Choice {
-  readonly value: string
-  readonly says: string
-}
-
-interface SelectProps {
+interface SelectProps<Value extends string> {
   readonly label: string
-  readonly value: string
-  readonly choices: readonly Choice[]
-  readonly onChange: (value: string) => void
+  readonly value: Value | ''
+  readonly choices: readonly Choice<Value>[]
+  readonly onChange: (value: Value) => void
   readonly placeholder?: string
   readonly className?: string
 }
 
 /** A list to choose one from. */
-export function Select({ label, value, choices, onChange, placeholder = 'Choose …', className = '' }: SelectProps) {
+export function Select<Value extends string>({
+  label,
+  value,
+  choices,
+  onChange,
+  placeholder = 'Choose …',
+  className = '',
+}: SelectProps<Value>) {
+  const choose = (chosen: string) => {
+    const choice = choices.find((one) => one.value === chosen)
+    if (choice) onChange(choice.value)
+  }
   return (
-    <Radix.Root value={value} onValueChange={onChange}>
+    <Radix.Root value={value} onValueChange={choose}>
       <Radix.Trigger
         aria-label={label}
         className={`inline-flex min-h-9 items-center justify-between gap-2 rounded-lg border border-rule bg-sheet px-3 text-left data-[placeholder]:text-ink-soft ${className}`}

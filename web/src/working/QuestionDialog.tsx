@@ -1,10 +1,11 @@
 import { checkFormula } from '@hop-lark/core/check'
-import { freshId, type Question, type Task } from '@hop-lark/core/record'
+import { freshId, MOST_FIGURES, type Question, type Task } from '@hop-lark/core/record'
 import { Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
+import { choicesFrom } from '../ui/choices.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
@@ -124,7 +125,7 @@ function QuestionForm({ question, onClose }: { readonly question: Question | 'ne
             value={asked.figures}
             choices={[
               { value: 'usual', says: `as the task: ${task.conventions.figures}` },
-              ...['2', '3', '4', '5'].map((value) => ({ value, says: value })),
+              ...choicesFrom(1, MOST_FIGURES, String),
             ]}
             onChange={(figures) => setAsked({ ...asked, figures })}
           />

@@ -1,6 +1,6 @@
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
 import { materialLabel, type Question, type Task } from '@hop-lark/core/record'
-import type { Choice } from '../ui/Select.tsx'
+import type { Choice } from '../ui/choices.ts'
 
 /** What some quantities need beside a species and a place. */
 export type Extra = 'at' | 'answer' | 'accepted' | 'added' | 'addedStrength' | 'strength' | 'volume' | 'items'

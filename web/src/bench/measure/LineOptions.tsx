@@ -1,15 +1,16 @@
 import { type PartOf, partTitle } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { choicesOf } from '../../ui/choices.ts'
 import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 
 const NUMBER = /^\d+(\.\d+)?$/
 
-const MARKS = [
-  { value: 'crosses', says: 'small crosses' },
-  { value: 'ringed-dots', says: 'ringed dots' },
-]
+const MARKS = choicesOf<NonNullable<PartOf<'series'>['marks']>>({
+  crosses: 'small crosses',
+  'ringed-dots': 'ringed dots',
+})
 
 /** How a series is drawn: where the lines part or were mixed, which marks, and beside which other run. */
 export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
@@ -53,7 +54,7 @@ export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
         choices={MARKS}
         onChange={(marks) =>
           change('choose the marks', (found) => {
-            found.marks = marks as 'crosses'
+            found.marks = marks
           })
         }
       />

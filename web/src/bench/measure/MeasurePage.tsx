@@ -6,6 +6,7 @@ import { Sheet } from '../../app/Sheet.tsx'
 import type { Now } from '../../margin/Margin.tsx'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { choicesOf } from '../../ui/choices.ts'
 import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { GraphPaper, type OtherRun } from './GraphPaper.tsx'
@@ -13,11 +14,11 @@ import { LineOptions } from './LineOptions.tsx'
 import { PointTable } from './PointTable.tsx'
 import { SeriesVerdict } from './SeriesVerdict.tsx'
 
-const READINGS = [
-  { value: 'two-lines', says: 'two lines that cross' },
-  { value: 'line', says: 'one straight line' },
-  { value: 'curve', says: 'a smooth curve' },
-]
+const READINGS = choicesOf<NonNullable<PartOf<'series'>['reading']>>({
+  'two-lines': 'two lines that cross',
+  line: 'one straight line',
+  curve: 'a smooth curve',
+})
 
 /** A series: its readings and graph paper side by side, with what the lines say. */
 export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
@@ -43,7 +44,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
           choices={READINGS}
           onChange={(value) =>
             change('choose the lines', (found) => {
-              found.reading = value as 'line'
+              found.reading = value
             })
           }
         />

@@ -3,13 +3,14 @@ import { type JoinedHalves, joinHalves } from '@hop-lark/core/substance'
 import { useState } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import { EquationText, Formula } from '../../ui/Chem.tsx'
+import { choicesOf } from '../../ui/choices.ts'
 import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 
-const MEDIA = [
-  { value: 'acid', says: 'in acid' },
-  { value: 'alkali', says: 'in alkali' },
-]
+const MEDIA = choicesOf<'acid' | 'alkali'>({
+  acid: 'in acid',
+  alkali: 'in alkali',
+})
 
 function tryToJoin(first: string, second: string, medium: 'acid' | 'alkali'): JoinedHalves | string | undefined {
   if (first.trim() === '' || second.trim() === '') return undefined
@@ -49,7 +50,7 @@ export function HalfEquations({ onTake }: { readonly onTake: (equation: string) 
           className="min-w-56 flex-1"
           onCommit={setSecond}
         />
-        <Select label="Medium" value={medium} choices={MEDIA} onChange={(chosen) => setMedium(chosen as 'acid')} />
+        <Select label="Medium" value={medium} choices={MEDIA} onChange={setMedium} />
       </div>
       {typeof joined === 'string' && <p className="mt-2 text-litmus">{joined}</p>}
       {typeof joined === 'object' && (

@@ -4,15 +4,17 @@ import { useState } from 'react'
 import type { PartChange } from '../../notebook/usePartChange.ts'
 import { Button } from '../../ui/Button.tsx'
 import { EquationText } from '../../ui/Chem.tsx'
+import { choicesOf } from '../../ui/choices.ts'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { HalfEquations } from './HalfEquations.tsx'
 
-const ROLES = [
-  { value: 'titration', says: 'the titration' },
-  { value: 'before', says: 'before the titration' },
-]
+type Reaction = PartOf<'titration'>['reactions'][number]
+const ROLES = choicesOf<Reaction['role']>({
+  titration: 'the titration',
+  before: 'before the titration',
+})
 
 /** The reactions: written as an equation, or made from two half-equations. */
 export function Reactions({ part, change }: { readonly part: PartOf<'titration'>; readonly change: PartChange<'titration'> }) {
@@ -52,7 +54,7 @@ export function Reactions({ part, change }: { readonly part: PartOf<'titration'>
                 onChange={(chosen) =>
                   change('role of the reaction', (found) => {
                     const here = found.reactions[index]
-                    if (here) here.role = chosen as 'before'
+                    if (here) here.role = chosen
                   })
                 }
               />

@@ -4,20 +4,21 @@ import { ChevronDown, Trash2 } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useDerived, useTask } from '../../notebook/derived.ts'
 import { Button } from '../../ui/Button.tsx'
+import { choicesOf } from '../../ui/choices.ts'
 import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { useRuns } from './useRuns.ts'
 
-const KINDS = [
-  { value: 'rough', says: 'rough' },
-  { value: 'accurate', says: 'accurate' },
-  { value: 'blank', says: 'blank' },
-]
-const USES = [
-  { value: 'rule', says: 'as the rule has it' },
-  { value: 'yes', says: 'take it in' },
-  { value: 'no', says: 'leave it out' },
-]
+const KINDS = choicesOf<Run['kind']>({
+  rough: 'rough',
+  accurate: 'accurate',
+  blank: 'blank',
+})
+const USES = choicesOf<NonNullable<Run['use']> | 'rule'>({
+  rule: 'as the rule has it',
+  yes: 'take it in',
+  no: 'leave it out',
+})
 
 /** The heading of a run: its name, and behind it what kind it is and whether it counts. */
 export function RunMenu({ part, index }: { readonly part: PartOf<'titration'>; readonly index: number }) {
@@ -60,7 +61,7 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
           choices={KINDS}
           onChange={(kind) =>
             change(index, 'change the kind of a run', (found) => {
-              found.kind = kind as Run['kind']
+              found.kind = kind
             })
           }
         />
@@ -104,7 +105,7 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
                 if (use === 'rule') {
                   delete found.use
                   delete found.why
-                } else found.use = use as 'yes' | 'no'
+                } else found.use = use
               })
             }
           />

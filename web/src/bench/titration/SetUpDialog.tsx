@@ -4,6 +4,7 @@ import { useTask } from '../../notebook/derived.ts'
 import { type PartChange, usePartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { Button } from '../../ui/Button.tsx'
+import { choicesOf } from '../../ui/choices.ts'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
@@ -64,11 +65,12 @@ export function SetUpDialog({ part, open, onOpenChange }: SetUpDialogProps) {
   )
 }
 
-const BY = [
-  { value: 'pipette', says: 'by pipette' },
-  { value: 'burette', says: 'by burette' },
-  { value: 'cylinder', says: 'by cylinder' },
-]
+type By = NonNullable<Extract<PartOf<'titration'>['flask'][number], { material: string }>['by']>
+const BY = choicesOf<By>({
+  pipette: 'by pipette',
+  burette: 'by burette',
+  cylinder: 'by cylinder',
+})
 
 function FlaskContents({ part, change }: { readonly part: Titration; readonly change: Change }) {
   const task = useTask()
@@ -127,7 +129,7 @@ function FlaskContents({ part, change }: { readonly part: Titration; readonly ch
                 onChange={(by) =>
                   change('how it was measured', (found) => {
                     const here = found.flask[index]
-                    if (here && 'material' in here) here.by = by as 'pipette'
+                    if (here && 'material' in here) here.by = by
                   })
                 }
               />

@@ -6,19 +6,21 @@ import { useDerived, useTask } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { MaterialPicker } from '../../ui/AddMaterial.tsx'
+import { choicesOf } from '../../ui/choices.ts'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { fieldLabel, METHODS, type Method, methodOf, type WeighingField } from './method.ts'
 
-const METHOD_CHOICES = Object.entries(METHODS).map(([value, { says }]) => ({ value, says }))
-const LIDS = [
-  { value: 'both', says: 'lid both times' },
-  { value: 'neither', says: 'no lid' },
-  { value: 'first', says: 'lid first time only' },
-  { value: 'second', says: 'lid second time only' },
-]
+const METHOD_CHOICES = (Object.keys(METHODS) as Method[]).map((value) => ({ value, says: METHODS[value].says }))
+type Lid = Exclude<NonNullable<PartOf<'weighing'>['lid']>, boolean>
+const LIDS = choicesOf<Lid>({
+  both: 'lid both times',
+  neither: 'no lid',
+  first: 'lid first time only',
+  second: 'lid second time only',
+})
 
 /** One weighing: its readings in the order they are taken, and the difference worked beneath. */
 export function WeighingCard({ weighing, titled }: { readonly weighing: PartOf<'weighing'>; readonly titled: boolean }) {
@@ -53,12 +55,7 @@ export function WeighingCard({ weighing, titled }: { readonly weighing: PartOf<'
             }
           />
         )}
-        <Select
-          label="How it is weighed"
-          value={method}
-          choices={METHOD_CHOICES}
-          onChange={(value) => setChosen(value as Method)}
-        />
+        <Select label="How it is weighed" value={method} choices={METHOD_CHOICES} onChange={setChosen} />
         {method === 'difference' && (
           <Select
             label="Lid"
@@ -66,7 +63,7 @@ export function WeighingCard({ weighing, titled }: { readonly weighing: PartOf<'
             choices={LIDS}
             onChange={(value) =>
               change('note the lid', (part) => {
-                part.lid = value as 'both'
+                part.lid = value
               })
             }
           />
@@ -84,7 +81,7 @@ export function WeighingCard({ weighing, titled }: { readonly weighing: PartOf<'
   )
 }
 
-function lidOf({ lid }: PartOf<'weighing'>): string {
+function lidOf({ lid }: PartOf<'weighing'>): Lid {
   if (typeof lid === 'boolean') return lid ? 'both' : 'neither'
   return lid ?? 'both'
 }
