@@ -2,13 +2,27 @@ import { checkChromatogram } from '../chromatogram/index.ts'
 import { checkHeating } from '../heating/index.ts'
 import type { Problem } from '../problem/index.ts'
 import { type Reckoning, reckonTask } from '../reckon/index.ts'
-import type { Task } from '../record/index.ts'
-import { checkTitration, massesFrom } from '../titration/index.ts'
+import { byKind, type Task } from '../record/index.ts'
+import { checkTitration, massesFrom, type TitrationSetting } from '../titration/index.ts'
 import { checkFormulae } from './formulae.ts'
 import { checkObservations } from './observations.ts'
 import { checkReferences } from './references.ts'
 import { checkRivals } from './rivals.ts'
 import { checkWeighing } from './weighings.ts'
+
+/** A series is drawn, and its doubtful points are ringed there; a solution and a note cannot be wrong by themselves. */
+const NOTHING_WRONG = () => []
+
+const checkPart = byKind<readonly Problem[], [task: Task, setting: TitrationSetting]>({
+  weighing: (part, task) => checkWeighing(task, part),
+  solution: NOTHING_WRONG,
+  titration: (part, _, setting) => checkTitration(part, setting),
+  heating: checkHeating,
+  series: NOTHING_WRONG,
+  rack: checkObservations,
+  chromatogram: checkChromatogram,
+  note: NOTHING_WRONG,
+})
 
 /** Everything in the record that looks wrong, in the order of the record, without working anything out. */
 export function recordProblems(task: Task): readonly Problem[] {
@@ -16,13 +30,7 @@ export function recordProblems(task: Task): readonly Problem[] {
   return [
     ...checkReferences(task),
     ...checkFormulae(task),
-    ...task.parts.flatMap((part) => {
-      if (part.kind === 'weighing') return checkWeighing(task, part)
-      if (part.kind === 'heating') return checkHeating(part)
-      if (part.kind === 'rack') return checkObservations(part)
-      if (part.kind === 'chromatogram') return checkChromatogram(part)
-      return part.kind === 'titration' ? checkTitration(part, setting) : []
-    }),
+    ...task.parts.flatMap((part) => checkPart(part, task, setting)),
     ...checkRivals(task),
   ]
 }

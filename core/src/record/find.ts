@@ -1,3 +1,4 @@
+import { byKind } from './byKind.ts'
 import { findById } from './findById.ts'
 import type { Material, Part, PartOf, Task } from './types.ts'
 
@@ -44,25 +45,18 @@ export function weighingOf(task: Task, id: string): PartOf<'weighing'> | undefin
   return findPart(task, 'weighing', id)
 }
 
+const USUAL_TITLES = byKind<string, [task: Task]>({
+  weighing: ({ of }, task) => `Weigh ${materialLabel(task, of)}`,
+  solution: ({ gives }, task) => `Make up ${materialLabel(task, gives)}`,
+  titration: () => 'Titrate',
+  heating: ({ of }, task) => `Heat ${materialLabel(task, of)}`,
+  series: ({ y }) => `Measure ${y.name}`,
+  rack: () => 'Tubes',
+  chromatogram: () => 'Chromatogram',
+  note: () => 'Note',
+})
+
 /** What a part is called: its own title, else what is done in it. */
 export function partTitle(task: Task, part: Part): string {
-  if (part.title) return part.title
-  switch (part.kind) {
-    case 'weighing':
-      return `Weigh ${materialLabel(task, part.of)}`
-    case 'solution':
-      return `Make up ${materialLabel(task, part.gives)}`
-    case 'titration':
-      return 'Titrate'
-    case 'heating':
-      return `Heat ${materialLabel(task, part.of)}`
-    case 'series':
-      return `Measure ${part.y.name}`
-    case 'rack':
-      return 'Tubes'
-    case 'chromatogram':
-      return 'Chromatogram'
-    case 'note':
-      return 'Note'
-  }
+  return part.title || USUAL_TITLES(part, task)
 }

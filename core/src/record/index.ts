@@ -1,3 +1,4 @@
+export { byKind } from './byKind.ts'
 export { ConventionsSchema } from './conventions.ts'
 export {
   canonicalEntry,

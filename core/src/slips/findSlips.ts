@@ -10,7 +10,7 @@ import {
   type QuantityOf,
   weighed,
 } from '../reckon/index.ts'
-import { entryText, makerOf, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { byKind, entryText, makerOf, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { assessTitration, massesFrom, titreOf } from '../titration/index.ts'
 import { type Setting, SLIPS, type Slip } from './catalogue.ts'
 import { wrongIndicator } from './wrongIndicator.ts'
@@ -110,11 +110,21 @@ function seriesSlips(task: Task, part: PartOf<'series'>, network: OpenNetwork): 
   }))
 }
 
+/** Making up slips are those of the titration that uses the flask; tubes and spots have none that moves a reading. */
+const NO_SLIPS = () => []
+
+const slipsOf = byKind<readonly PossibleSlip[], [task: Task, network: OpenNetwork]>({
+  weighing: (part, task, network) => readingSlips(task, part, network),
+  solution: NO_SLIPS,
+  titration: (part, task, network) => titrationSlips(task, part, network),
+  heating: (part, task, network) => readingSlips(task, part, network),
+  series: (part, task, network) => seriesSlips(task, part, network),
+  rack: NO_SLIPS,
+  chromatogram: NO_SLIPS,
+  note: NO_SLIPS,
+})
+
 /** The slips that can happen in this task, in the order of its parts. */
 export function findSlips(task: Task, network: OpenNetwork): readonly PossibleSlip[] {
-  return task.parts.flatMap((part) => {
-    if (part.kind === 'titration') return titrationSlips(task, part, network)
-    if (part.kind === 'series') return seriesSlips(task, part, network)
-    return part.kind === 'weighing' || part.kind === 'heating' ? readingSlips(task, part, network) : []
-  })
+  return task.parts.flatMap((part) => slipsOf(part, task, network))
 }

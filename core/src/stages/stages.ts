@@ -2,9 +2,8 @@ import { readChromatogram } from '../chromatogram/index.ts'
 import { readSeries } from '../curve/index.ts'
 import { assessHeating } from '../heating/index.ts'
 import { raised, symbolOf } from '../number/index.ts'
-import { unhandled } from '../problem/index.ts'
 import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
-import { materialLabel, type Part, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { byKind, materialLabel, type Part, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { titreOf, weighedMass } from '../titration/index.ts'
 
 export type StageState = 'empty' | 'partly' | 'done'
@@ -66,30 +65,19 @@ function titrationStage(task: Task, part: PartOf<'titration'>, reckoning: Reckon
   return { state: result?.concordant ? 'done' : begun ? 'partly' : 'empty', figure }
 }
 
-function partStage(task: Task, [part, ...more]: Group, reckoning: Reckoning): Found {
-  switch (part.kind) {
-    case 'weighing':
-      return weighingStage([part, ...more.filter((other) => other.kind === 'weighing')])
-    case 'solution':
-      return part.flask === undefined
-        ? { state: 'empty', figure: '' }
-        : { state: 'done', figure: `${part.flask} ${symbolOf(task.conventions.volumeUnit)}` }
-    case 'titration':
-      return titrationStage(task, part, reckoning)
-    case 'heating':
-      return heatingStage(part)
-    case 'series':
-      return seriesStage(part)
-    case 'rack':
-      return rackStage(part)
-    case 'chromatogram':
-      return chromatogramStage(part)
-    case 'note':
-      return { state: part.text.trim() ? 'done' : 'empty', figure: '' }
-    default:
-      return unhandled(part, 'partStage')
-  }
-}
+const partStage = byKind<Found, [more: readonly Part[], task: Task, reckoning: Reckoning]>({
+  weighing: (part, more) => weighingStage([part, ...more.filter((other) => other.kind === 'weighing')]),
+  solution: ({ flask }, _, { conventions }) =>
+    flask === undefined
+      ? { state: 'empty', figure: '' }
+      : { state: 'done', figure: `${flask} ${symbolOf(conventions.volumeUnit)}` },
+  titration: (part, _, task, reckoning) => titrationStage(task, part, reckoning),
+  heating: (part) => heatingStage(part),
+  series: (part) => seriesStage(part),
+  rack: (part) => rackStage(part),
+  chromatogram: (part) => chromatogramStage(part),
+  note: ({ text }) => ({ state: text.trim() ? 'done' : 'empty', figure: '' }),
+})
 
 function heatingStage(part: PartOf<'heating'>): Found {
   const { steps, constant, lost } = assessHeating(part)
@@ -151,7 +139,7 @@ export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
       kind: group[0].kind,
       title: titleOf(task, group),
       parts: group.map(({ id }) => id),
-      ...partStage(task, group, reckoning),
+      ...partStage(group[0], group.slice(1), task, reckoning),
     }),
   )
   return [
