@@ -61,6 +61,30 @@ describe("a student's own lines", () => {
     expect(verdicts.map(({ verdict }) => verdict)).toEqual(['right', 'wrong', 'carried', 'carried', 'right', 'carried'])
   })
 
+  it('stay when parts are renamed and get titles, in every school of working', () => {
+    const names: Readonly<Record<string, string>> = { w1: 'weighing', s1: 'made up', t1: 'the titration' }
+    const renamed = (id: string) => names[id] ?? id
+    const parts = LAWN.parts.map((part) => ({
+      ...part,
+      id: renamed(part.id),
+      title: `Stage ${part.id}`,
+      ...(part.kind === 'solution' ? { from: [{ weighing: renamed('w1') }] } : {}),
+    }))
+    const question = LAWN.questions.find(({ id }) => id === 'q2')
+    const own = reckonTask(LAWN)
+      .answers.find((answer) => answer.question === 'q2')
+      ?.steps.map(({ line }, index) => ({ id: line, value: RIGHT[index] ?? '' }))
+    const task = readTask({ ...LAWN, parts, questions: [{ ...question, own }] })
+    const verdicts = judgeOwnLines(task, task.questions[0] as Task['questions'][number])
+    expect(verdicts.map(({ verdict }) => verdict)).toEqual(RIGHT.map(() => 'right'))
+    expect(JSON.stringify(own)).not.toMatch(/w1|s1|t1/)
+    const chain: Task = { ...task, conventions: { ...task.conventions, working: 'chain' } }
+    expect(judgeOwnLines(chain, chain.questions[0] as Task['questions'][number]).map(({ line }) => line)).toEqual([
+      'mass weighed',
+      'percentage Fe weighed',
+    ])
+  })
+
   it('are asked for as numbers', () => {
     expect(but(3, 'about 0.6')).toMatchObject({ verdict: 'unreadable' })
   })
