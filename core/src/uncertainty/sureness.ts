@@ -118,7 +118,7 @@ export function contributionsIn({ shares }: Sureness) {
  *
  * @param answer - the answer as written, and unrounded, in the unit it is given in
  * @example
- * plusMinus(sureness, { value: '12.7', unrounded: 12.696 }) // '0.1' where the sum is 0.076
+ * plusMinus(sureness, { value: '12.2', unrounded: 12.169 }) // '0.1' where the sum is 0.078
  */
 export function plusMinus(
   { expanded }: Sureness,
