@@ -1,5 +1,7 @@
+import type { SeenColour } from '../palette/index.ts'
+
 /** One solid: what it is made of, log of its solubility constant in those components at 25 °C, colour and source. */
-export type SolidRow = readonly [name: string, madeOf: string, logK: number, colour: string, source: string]
+export type SolidRow = readonly [name: string, madeOf: string, logK: number, colour: SeenColour, source: string]
 
 /**
  * Solids, in their fresh forms where those and aged ones differ. An M(OH)n has `H:-n` and log *Ks = log Ksp + 13.995 n.
@@ -69,7 +71,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CuCO3', 'Cu CO3', -9.63, 'blue-green', 'WQ/L 1.4e-10 (2.5e-10)'],
   ['Cu2(OH)2CO3', 'Cu:2 CO3 H:-2', -5.18, 'blue-green', 'WQ malachite'],
   ['NiCO3', 'Ni CO3', -6.85, 'pale green', 'CRC 1.42e-7'],
-  ['CoCO3', 'Co CO3', -9.98, 'mauve', 'WQ (L 1.4e-13)'],
+  ['CoCO3', 'Co CO3', -9.98, 'lilac', 'WQ (L 1.4e-13)'],
   ['PbCO3', 'Pb CO3', -13.13, 'white', 'CRC 7.4e-14'],
   ['Pb3(CO3)2(OH)2', 'Pb:3 CO3:2 H:-2', -17.46, 'white', 'WQ'],
   ['Ag2CO3', 'Ag:2 CO3', -11.07, 'pale yellow', 'CRC 8.46e-12'],
@@ -91,7 +93,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CuS', 'Cu HS H:-1', -22.24, 'black', 'CRC Kspa 6e-16'],
   ['Ag2S', 'Ag:2 HS H:-1', -36.2, 'black', 'CRC Kspa 6e-30'],
   ['HgS+Hg', 'Hg2 HS H:-1', -40, 'black', 'disproportionation'],
-  ['Bi2S3', 'Bi:2 HS:3 H:-3', -58, 'brown-black', 'L 1e-97 (=-97+3*13)'],
+  ['Bi2S3', 'Bi:2 HS:3 H:-3', -58, 'brown', 'L 1e-97 (=-97+3*13)'],
   ['Ag3PO4', 'Ag:3 PO4', -16.05, 'yellow', 'CRC 8.89e-17'],
   ['CaHPO4.2H2O', 'Ca PO4 H', -18.95, 'white', 'WQ'],
   ['Ca3(PO4)2', 'Ca:3 PO4:2', -28.9, 'white', 'CRC 2.07e-33, fresh/amorphous -25.5..-28.9 used'],
@@ -101,15 +103,15 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Mg3(PO4)2', 'Mg:3 PO4:2', -23.98, 'white', 'CRC 1.04e-24'],
   ['MgNH4PO4', 'Mg NH3 H PO4', -22, 'white', 'L 2.5e-13 (-12.6) .. -13.26'],
   ['AlPO4', 'Al PO4', -20, 'white', 'CRC 9.84e-21'],
-  ['FePO4', 'Fe3 PO4', -21.9, 'yellow-white', 'L 1.3e-22'],
+  ['FePO4', 'Fe3 PO4', -21.9, 'cream', 'L 1.3e-22'],
   ['CrPO4', 'Cr PO4', -22.6, 'green', 'L 2.4e-23'],
   ['Pb3(PO4)2', 'Pb:3 PO4:2', -42.1, 'white', 'CRC 8e-43'],
   ['Zn3(PO4)2', 'Zn:3 PO4:2', -32.04, 'white', 'L 9e-33'],
   ['Cu3(PO4)2', 'Cu:3 PO4:2', -36.85, 'blue-green', 'CRC 1.4e-37'],
   ['Ni3(PO4)2', 'Ni:3 PO4:2', -31.32, 'green', 'CRC 4.74e-32'],
-  ['Co3(PO4)2', 'Co:3 PO4:2', -34.69, 'violet', 'CRC 2.05e-35'],
+  ['Co3(PO4)2', 'Co:3 PO4:2', -34.69, 'purple', 'CRC 2.05e-35'],
   ['Mn3(PO4)2', 'Mn:3 PO4:2', -23.83, 'white', 'WQ'],
-  ['Fe3(PO4)2', 'Fe2:3 PO4:2', -36, 'white-blue', 'WQ vivianite'],
+  ['Fe3(PO4)2', 'Fe2:3 PO4:2', -36, 'white', 'WQ vivianite'],
   ['Li3PO4', 'Li:3 PO4', -10.63, 'white', 'CRC 2.37e-11'],
   ['CaC2O4.H2O', 'Ca Ox', -8.63, 'white', 'CRC 2.32e-9'],
   ['BaC2O4', 'Ba Ox', -6.8, 'white', 'L 1.6e-7'],

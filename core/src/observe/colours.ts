@@ -1,10 +1,14 @@
+import { type SeenColour, SHADES } from '../palette/index.ts'
+import type { ObservedFact } from './facts.ts'
+
 /** Colours as students write them, by the name used here (common practice). The longest that fits is taken. */
-const COLOUR_WORDS: Readonly<Record<string, readonly string[]>> = {
+const COLOUR_WORDS: Readonly<Record<SeenColour, readonly string[]>> = {
   white: ['white', 'whitish', 'chalky', 'milky white'],
   'off-white': ['off-white', 'off white', 'dirty white', 'beige', 'buff'],
   cream: ['cream', 'creamy', 'cream coloured', 'cream-coloured', 'creamy white', 'pale cream'],
   'pale yellow': ['pale yellow', 'light yellow', 'pale-yellow', 'faint yellow'],
   yellow: ['yellow', 'yellowish', 'straw', 'straw yellow'],
+  'yellow-green': ['yellow-green', 'yellow green', 'yellowish green', 'greenish yellow', 'lime green'],
   'bright yellow': ['bright yellow', 'golden yellow', 'canary yellow', 'deep yellow'],
   orange: ['orange'],
   brown: ['brown', 'brownish', 'dark brown'],
@@ -27,7 +31,7 @@ const COLOUR_WORDS: Readonly<Record<string, readonly string[]>> = {
   red: ['red', 'crimson'],
   'blood red': ['blood red', 'blood-red', 'deep red', 'dark red'],
   pink: ['pink', 'pinkish', 'rose'],
-  'pale pink': ['pale pink', 'light pink', 'very pale pink'],
+  'pale pink': ['pale pink', 'light pink'],
   purple: ['purple', 'violet', 'magenta'],
   lilac: ['lilac', 'mauve'],
   blue: ['blue', 'bluish'],
@@ -44,12 +48,12 @@ const COLOUR_WORDS: Readonly<Record<string, readonly string[]>> = {
   colourless: ['colourless', 'colorless'],
 }
 
-const WORDS: readonly (readonly [words: string, name: string])[] = Object.entries(COLOUR_WORDS).flatMap(([name, all]) =>
-  all.map((words) => [words, name] as const),
-)
-const NAMES = Object.keys(COLOUR_WORDS)
 /** Every colour by the name used here. */
-export const COLOUR_NAMES: readonly string[] = NAMES
+const NAMES = Object.keys(COLOUR_WORDS) as readonly SeenColour[]
+const WORDS: readonly (readonly [words: string, name: SeenColour])[] = [
+  ...NAMES.flatMap((name) => COLOUR_WORDS[name].map((words) => [words, name] as const)),
+  ...(Object.entries(SHADES) as [string, SeenColour][]),
+]
 const NAMED = new Map(WORDS)
 
 /*
@@ -75,12 +79,18 @@ const ANY = new RegExp(
 /** The text with every colour as a sign, as long as it was. */
 export function withColourSigns(text: string): string {
   return text.replace(ANY, (words) => {
-    const name = NAMED.get(words.toLowerCase().replace(/\s+/g, ' ').trim()) ?? ''
+    const name = NAMED.get(words.toLowerCase().replace(/\s+/g, ' ').trim()) as SeenColour
     return String.fromCharCode(FIRST_SIGN.charCodeAt(0) + NAMES.indexOf(name)) + FILLER.repeat(words.length - 1)
   })
 }
 
 /** The name of a colour from its sign, or undefined. */
-export function colourNamed(sign: string | undefined): string | undefined {
+export function colourNamed(sign: string | undefined): SeenColour | undefined {
   return sign === undefined ? undefined : NAMES[sign.charCodeAt(0) - FIRST_SIGN.charCodeAt(0)]
+}
+
+/** The fact that a sign tells of; none where the sign is no colour. */
+export function ofColour(sign: string | undefined, fact: (colour: SeenColour) => ObservedFact): readonly ObservedFact[] {
+  const colour = colourNamed(sign)
+  return colour === undefined ? [] : [fact(colour)]
 }

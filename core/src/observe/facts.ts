@@ -1,28 +1,29 @@
 import type { GasReading } from '../gas/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 
 /** One thing that a student wrote down as seen. */
 export type ObservedFact =
-  | { readonly kind: 'precipitate'; readonly colour?: string; readonly slight: boolean }
+  | { readonly kind: 'precipitate'; readonly colour?: SeenColour; readonly slight: boolean }
   /** A precipitate that turns another colour, in air or on standing. */
-  | { readonly kind: 'precipitateTurns'; readonly to: string }
+  | { readonly kind: 'precipitateTurns'; readonly to: SeenColour }
   | { readonly kind: 'noPrecipitate' }
-  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving?: string }
+  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving?: SeenColour }
   | { readonly kind: 'insoluble' }
-  | { readonly kind: 'solution'; readonly to: string }
+  | { readonly kind: 'solution'; readonly to: SeenColour }
   | { readonly kind: 'decolourised' }
   | { readonly kind: 'effervescence' }
   | { readonly kind: 'noGas' }
   | { readonly kind: 'gas'; readonly test: GasReading }
   | { readonly kind: 'smell'; readonly of: string }
-  | { readonly kind: 'flame'; readonly colour: string }
+  | { readonly kind: 'flame'; readonly colour: SeenColour }
   /** A precipitate that is gone again when the tube is shaken. */
-  | { readonly kind: 'transient'; readonly colour?: string }
-  | { readonly kind: 'ring'; readonly colour: string }
+  | { readonly kind: 'transient'; readonly colour?: SeenColour }
+  | { readonly kind: 'ring'; readonly colour: SeenColour }
   /** A liquid that floats on the rest. */
-  | { readonly kind: 'layer'; readonly colour?: string }
+  | { readonly kind: 'layer'; readonly colour?: SeenColour }
   /** How a dry solid looks, and what heating does to it. */
-  | { readonly kind: 'solid'; readonly colour: string }
-  | { readonly kind: 'solidTurns'; readonly to: string; readonly when: 'hot' | 'cold' }
+  | { readonly kind: 'solid'; readonly colour: SeenColour }
+  | { readonly kind: 'solidTurns'; readonly to: SeenColour; readonly when: 'hot' | 'cold' }
   | { readonly kind: 'sublimes' }
   | { readonly kind: 'melts' }
   | { readonly kind: 'droplets' }

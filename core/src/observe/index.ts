@@ -1,4 +1,3 @@
 export { adviseWording, type StepContext, type WordingAdvice } from './advice.ts'
-export { COLOUR_NAMES } from './colours.ts'
 export type { Observation, ObservedFact, Read } from './facts.ts'
 export { readObservation } from './read.ts'

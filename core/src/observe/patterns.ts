@@ -1,4 +1,4 @@
-import { COLOUR, colourNamed } from './colours.ts'
+import { COLOUR, colourNamed, ofColour } from './colours.ts'
 import type { ObservedFact } from './facts.ts'
 import { SOLID_PATTERNS } from './solidPatterns.ts'
 import { type Pattern, PPT, pattern, SOLN } from './words.ts'
@@ -46,8 +46,7 @@ export const PATTERNS: readonly Pattern[] = [
       `(?:(${COLOUR})\\s+)?(?:lower|bottom|aqueous|water)\\s+(?:(${COLOUR})\\s+)?layer(?:\\s+(?:is|was|stays?|turn\\w*|goes|went|becomes?|became))?(?:\\s+(?:a\\s+)?(${COLOUR}))?`,
     ),
     read: (match) => {
-      const colour = colourNamed(match[1] ?? match[2] ?? match[3])
-      return colour ? [{ kind: 'solution', to: colour }] : []
+      return ofColour(match[1] ?? match[2] ?? match[3], (to) => ({ kind: 'solution', to }))
     },
   },
   {
@@ -56,7 +55,7 @@ export const PATTERNS: readonly Pattern[] = [
   },
   {
     pattern: pattern(`(${COLOUR})\\s+flame|flame\\s+(?:is|was|turn\\w*|goes|went|colou?r(?:ed)?)?\\s*(?:is\\s+)?(${COLOUR})`),
-    read: (match) => [{ kind: 'flame', colour: colourNamed(match[1] ?? match[2]) ?? '' }],
+    read: (match) => ofColour(match[1] ?? match[2], (colour) => ({ kind: 'flame', colour })),
   },
   {
     pattern: pattern(
@@ -97,7 +96,7 @@ export const PATTERNS: readonly Pattern[] = [
     ),
     read: (match) => [
       ...(match[1] ? [precipitate(match[1], undefined)] : []),
-      { kind: 'precipitateTurns', to: colourNamed(match[2]) ?? '' },
+      ...ofColour(match[2], (to) => ({ kind: 'precipitateTurns', to })),
     ],
   },
   // A precipitate with its colour, before what it does in excess takes the word.
@@ -117,7 +116,7 @@ export const PATTERNS: readonly Pattern[] = [
     pattern: pattern(
       `(?:${PPT}\\s+)?(?:which\\s+)?(?:then\\s+)?(?:slowly\\s+)?(?:turn\\w*|goes|went|darkens?(?:\\s+to)?|becom\\w+)\\s+(${COLOUR})\\s+(?:(?:on|after|when)\\s+(?:standing|left|shaking)|in\\s+(?:the\\s+)?air|(?:on|at)\\s+(?:the\\s+)?(?:top|surface))`,
     ),
-    read: (match) => [{ kind: 'precipitateTurns', to: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (to) => ({ kind: 'precipitateTurns', to })),
   },
   // Whether a precipitate goes in excess.
   {
@@ -176,7 +175,7 @@ export const PATTERNS: readonly Pattern[] = [
     pattern: pattern(
       `${COLOUR}\\s+(?:${SOLN}\\s+|colou?r\\s+)?(?:turn\\w*\\s+|goes\\s+|went\\s+|chang\\w*\\s+|becomes?\\s+)?(?:to|>|->|into)\\s*(?:an?\\s+)?(${COLOUR})(?:\\s+${SOLN})?`,
     ),
-    read: (match) => [{ kind: 'solution', to: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (to) => ({ kind: 'solution', to })),
   },
   {
     pattern: pattern(
@@ -188,14 +187,14 @@ export const PATTERNS: readonly Pattern[] = [
     pattern: pattern(
       `(?:${SOLN}\\s+)?(?:turn\\w*|goes|went|becomes?|became|chang\\w*)\\s+(?:colou?r\\s+)?(?:from\\s+${COLOUR}\\s+)?(?:to\\s+)?(?:an?\\s+)?(${COLOUR})(?:\\s+${SOLN})?`,
     ),
-    read: (match) => [{ kind: 'solution', to: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (to) => ({ kind: 'solution', to })),
   },
   {
     pattern: pattern(`(${COLOUR})\\s+(?:clear\\s+)?(?:${SOLN}|colou?r(?:ation)?)(?:\\s+(?:formed|forms|seen|results?))?`),
-    read: (match) => [{ kind: 'solution', to: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (to) => ({ kind: 'solution', to })),
   },
   {
     pattern: pattern(`${SOLN}\\s+(?:is|was|stays?|remain(?:s|ed)?)\\s+(${COLOUR})`),
-    read: (match) => [{ kind: 'solution', to: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (to) => ({ kind: 'solution', to })),
   },
 ]

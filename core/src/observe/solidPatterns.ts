@@ -1,4 +1,4 @@
-import { COLOUR, colourNamed } from './colours.ts'
+import { COLOUR, colourNamed, ofColour } from './colours.ts'
 import type { ObservedFact } from './facts.ts'
 import { type Pattern, PPT, pattern } from './words.ts'
 
@@ -38,7 +38,7 @@ export const SOLID_PATTERNS: readonly Pattern[] = [
     ),
     read: () => [{ kind: 'droplets' }],
   },
-  { pattern: pattern(`(${COLOUR})\\s+ring\\b`), read: (match) => [{ kind: 'ring', colour: colourNamed(match[1]) ?? '' }] },
+  { pattern: pattern(`(${COLOUR})\\s+ring\\b`), read: (match) => ofColour(match[1], (colour) => ({ kind: 'ring', colour })) },
   {
     pattern: pattern(
       `(?:(?:momentary|brief|temporary|transient)\\s+(?:(${COLOUR})\\s+)?${PPT}|(?:(${COLOUR})\\s+)?${PPT}\\s+(?:where\\s+the\\s+drops?\\s+(?:fell|falls?|enters?)\\s*)?(?:form\\w*\\s*)?(?:,|which|that|but|and|then|\\s)*\\s*(?:is\\s+|was\\s+)?(?:gone|disappear\\w*|vanish\\w*|(?:re-?)?dissolv\\w*|clear\\w*)\\s+(?:again\\s+)?(?:on|when|with|after)\\s+(?:being\\s+)?(?:shaking|shaken|stirring|stirred|swirling|swirled))`,
@@ -50,7 +50,7 @@ export const SOLID_PATTERNS: readonly Pattern[] = [
   },
   {
     pattern: pattern(`(${COLOUR})\\s+(?:crystal\\w*|powder|lumps?|granules|pellets)(?:\\s+solid)?`),
-    read: (match) => [{ kind: 'solid', colour: colourNamed(match[1]) ?? '' }],
+    read: (match) => ofColour(match[1], (colour) => ({ kind: 'solid', colour })),
   },
   {
     pattern: pattern(

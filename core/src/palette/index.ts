@@ -1,1 +1,8 @@
-export { CHEMICAL_COLOURS, type ChemicalColour, colourOfSolution, type SolutionLook } from './palette.ts'
+export {
+  CHEMICAL_COLOURS,
+  type ChemicalColour,
+  colourOfSolution,
+  type SeenColour,
+  SHADES,
+  type SolutionLook,
+} from './palette.ts'

@@ -8,6 +8,7 @@ export const CHEMICAL_COLOURS = {
   'red-brown': '#8A4A1F',
   orange: '#E07B1A',
   yellow: '#F0D04A',
+  'yellow-green': '#C3CB4E',
   'yellow-brown': '#C79A3A',
   blue: '#4A90C8',
   'pale green': '#BFDDBB',
@@ -37,7 +38,18 @@ export const CHEMICAL_COLOURS = {
   black: '#26272B',
 } as const satisfies Record<string, string>
 
+/** The one vocabulary of colours: what the model says, the reader of observations understands, pages draw and list. */
 export type ChemicalColour = keyof typeof CHEMICAL_COLOURS
+
+/** Shades told apart where an end point is watched, by the colour that they are read as in an observation. */
+export const SHADES = {
+  'deep purple': 'purple',
+  'very pale pink': 'pale pink',
+  'wine red': 'red',
+} as const satisfies Partial<Record<ChemicalColour, ChemicalColour>>
+
+/** A colour as an observation is read and the model says it: any but a shade. */
+export type SeenColour = Exclude<ChemicalColour, keyof typeof SHADES>
 
 /** What a solution looks like in glass. */
 export interface SolutionLook {

@@ -1,7 +1,5 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { COLOUR_NAMES } from '../observe/index.ts'
-import { CHEMICAL_COLOURS } from '../palette/index.ts'
 import { type PartOf, readTaskText } from '../record/index.ts'
 import { REAGENTS } from '../tube/index.ts'
 import {
@@ -375,10 +373,6 @@ describe('a tube as it is drawn', () => {
 
   it('coloured crystals colour their solution', () => {
     expect(drawn(tube('G1', []), undefined, 'green crystals')).toMatchObject({ liquid: 'green', volume: 1 })
-  })
-
-  it('has a colour in the palette for every colour that can be read', () => {
-    for (const name of COLOUR_NAMES) expect(Object.keys(CHEMICAL_COLOURS), name).toContain(name)
   })
 })
 

@@ -1,3 +1,5 @@
+import type { SeenColour } from '../palette/index.ts'
+
 /** Everything that is known of an ion by itself, in one row; what it does in water and in tubes the model works out. */
 interface IonRow {
   readonly ion: string
@@ -8,7 +10,7 @@ interface IonRow {
   /** Whether a sample may hold it (identification, conclusions, the reference), and how it is then taken. */
   readonly sample?: Sample
   /** Colour of its flame; of several in a flame the one with the smallest number covers the others (common practice). */
-  readonly flame?: { readonly colour: string; readonly covers: number }
+  readonly flame?: { readonly colour: SeenColour; readonly covers: number }
 }
 
 interface Sample {

@@ -1,3 +1,4 @@
+import type { SeenColour } from '../palette/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import { colourOf } from './colours.ts'
 import { type Contents, EMPTY, pour, settle } from './contents.ts'
@@ -142,7 +143,7 @@ function together(one: Contents, other: Contents): Contents {
 }
 
 /** The solid where a drop of the sample falls into much reagent, though the tube as a whole clears it. */
-function passingSolid(sample: Contents, into: Contents): { readonly name: string; readonly colour: string } | undefined {
+function passingSolid(sample: Contents, into: Contents): { readonly name: string; readonly colour: SeenColour } | undefined {
   for (const share of MIXING_LINE) {
     const local = mixed(sample, share, into, 1)
     const [solid] = look(local, settle(local)).solids

@@ -1,4 +1,5 @@
 import { SOLIDS } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { dissociate, parseFormula } from '../substance/index.ts'
 
 /** What heating does to a dry solid. */
@@ -48,7 +49,7 @@ const HEATED: Readonly<Record<string, Heating>> = {
 }
 
 /** Colours of dry solids that are no rows of the table of precipitates: cold, and hot where it differs. */
-const DRY_COLOURS: Readonly<Record<string, readonly [cold: string, hot?: string]>> = {
+const DRY_COLOURS: Readonly<Record<string, readonly [cold: SeenColour, hot?: SeenColour]>> = {
   ZnO: ['white', 'yellow'],
   PbO: ['yellow', 'red-brown'],
   CuO: ['black'],
@@ -67,7 +68,7 @@ const DRY_COLOURS: Readonly<Record<string, readonly [cold: string, hot?: string]
 }
 
 /** Ions that colour their salts. */
-const ION_COLOURS: readonly (readonly [ion: RegExp, colour: string])[] = [
+const ION_COLOURS: readonly (readonly [ion: RegExp, colour: SeenColour])[] = [
   [/^Cu\^2\+/, 'blue'],
   [/^Ni\^2\+/, 'green'],
   [/^Co\^2\+/, 'pink'],
@@ -82,7 +83,7 @@ const ION_COLOURS: readonly (readonly [ion: RegExp, colour: string])[] = [
 const HYDRATE = /^(.*?)[.·]\d*H2O$/
 
 /** The colour of a dry solid, as it looks cold or hot. */
-export function colourOfDry(formula: string, hot: boolean): string {
+export function colourOfDry(formula: string, hot: boolean): SeenColour {
   const own = DRY_COLOURS[formula]
   if (own) return hot ? (own[1] ?? own[0]) : own[0]
   const known = SOLIDS.find(([name]) => name === formula)

@@ -1,5 +1,6 @@
 import type { Equilibrium } from '../aqueous/index.ts'
 import type { GasTestName } from '../gas/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { colourOf } from './colours.ts'
 import type { Contents } from './contents.ts'
 import type { GasOff } from './gases.ts'
@@ -8,36 +9,36 @@ import { DISSOLVED_BELOW, INSOLUBLE_ABOVE, SOLID_PLAIN, SOLID_SEEN } from './thr
 
 /** One thing that is seen, smelt or tested. */
 export type Fact =
-  | { readonly kind: 'precipitate'; readonly colour: string; readonly solid: string; readonly slight: boolean }
+  | { readonly kind: 'precipitate'; readonly colour: SeenColour; readonly solid: string; readonly slight: boolean }
   /** A precipitate that was there and is another now. */
-  | { readonly kind: 'precipitateTurns'; readonly from: string; readonly to: string; readonly solid: string }
-  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving: string }
+  | { readonly kind: 'precipitateTurns'; readonly from: SeenColour; readonly to: SeenColour; readonly solid: string }
+  | { readonly kind: 'dissolves'; readonly how: 'completely' | 'partly'; readonly giving: SeenColour }
   | { readonly kind: 'insoluble' }
   /** A precipitate where the drop falls, gone when the tube is shaken. */
-  | { readonly kind: 'transient'; readonly colour: string }
-  | { readonly kind: 'solution'; readonly from: string; readonly to: string }
+  | { readonly kind: 'transient'; readonly colour: SeenColour }
+  | { readonly kind: 'solution'; readonly from: SeenColour; readonly to: SeenColour }
   /** The colour of what was added is gone: it was used up. */
-  | { readonly kind: 'decolourised'; readonly colour: string }
+  | { readonly kind: 'decolourised'; readonly colour: SeenColour }
   | { readonly kind: 'gas'; readonly gas: string; readonly bubbles: boolean }
   | { readonly kind: 'gasTest'; readonly test: GasTestName; readonly gas: string; readonly result: string }
-  | { readonly kind: 'flame'; readonly colour: string; readonly throughBlueGlass?: string }
+  | { readonly kind: 'flame'; readonly colour: SeenColour; readonly throughBlueGlass?: SeenColour }
   | { readonly kind: 'paper'; readonly paper: string; readonly turns: string }
   /** Where a heavy liquid lies under another. */
-  | { readonly kind: 'ring'; readonly colour: string }
+  | { readonly kind: 'ring'; readonly colour: SeenColour }
   /** A liquid that floats on the rest. */
-  | { readonly kind: 'layer'; readonly colour: string }
-  | { readonly kind: 'solidTurns'; readonly from: string; readonly to: string; readonly hot: boolean }
-  | { readonly kind: 'sublimes'; readonly colour: string }
+  | { readonly kind: 'layer'; readonly colour: SeenColour }
+  | { readonly kind: 'solidTurns'; readonly from: SeenColour; readonly to: SeenColour; readonly hot: boolean }
+  | { readonly kind: 'sublimes'; readonly colour: SeenColour }
   | { readonly kind: 'melts' }
   | { readonly kind: 'heard'; readonly sound: string }
   /** How a tube looks before anything is done. */
-  | { readonly kind: 'looks'; readonly solution: string | undefined; readonly solid: string | undefined }
+  | { readonly kind: 'looks'; readonly solution: SeenColour | undefined; readonly solid: SeenColour | undefined }
   | { readonly kind: 'noChange' }
 
 /** What a tube looks like at one moment. */
 export interface View {
   readonly equilibrium: Equilibrium
-  readonly solution: string
+  readonly solution: SeenColour
   /** Solids that can be seen, the most first. */
   readonly solids: readonly SeenSolid[]
 }
@@ -54,7 +55,7 @@ export function look(contents: Contents, equilibrium: Equilibrium): View {
 const PALE = new Set(['white', 'off-white', 'cream', 'pale yellow', 'pale pink'])
 
 /** Colour of solids together: a coloured one covers a white one unless there is hardly any of it. */
-function colourOfSolids(solids: readonly SeenSolid[]): string | undefined {
+function colourOfSolids(solids: readonly SeenSolid[]): SeenColour | undefined {
   const [most] = solids
   if (!most) return undefined
   const covering = solids.find(({ colour, density }) => !PALE.has(colour) && density > most.density / 20)

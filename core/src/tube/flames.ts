@@ -1,13 +1,14 @@
 import { type Component, componentsOf } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { ION_TABLE } from '../substance/index.ts'
 import { type Contents, isDry } from './contents.ts'
 
 /** Flame colours by ion, the one that covers the others first. */
-export const FLAME_COLOURS: readonly { readonly ion: string; readonly colour: string }[] = ION_TABLE.flatMap(({ ion, flame }) =>
-  flame ? [{ ion, ...flame }] : [],
+export const FLAME_COLOURS: readonly { readonly ion: string; readonly colour: SeenColour }[] = ION_TABLE.flatMap(
+  ({ ion, flame }) => (flame ? [{ ion, ...flame }] : []),
 ).toSorted((a, b) => a.covers - b.covers)
 
-const FLAMES: readonly (readonly [component: Component, colour: string])[] = FLAME_COLOURS.map(({ ion, colour }) => {
+const FLAMES: readonly (readonly [component: Component, colour: SeenColour])[] = FLAME_COLOURS.map(({ ion, colour }) => {
   const [component] = Object.keys(componentsOf(ion))
   return [component as Component, colour]
 })
@@ -20,8 +21,8 @@ export function flameOf(
   contents: Contents,
   dryParts: Readonly<Partial<Record<Component, number>>> = {},
 ): {
-  readonly colour: string | undefined
-  readonly throughBlueGlass?: string
+  readonly colour: SeenColour | undefined
+  readonly throughBlueGlass?: SeenColour
 } {
   const { amounts, volume } = contents
   const dry = isDry(contents)

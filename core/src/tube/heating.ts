@@ -1,3 +1,4 @@
+import type { SeenColour } from '../palette/index.ts'
 import { isDry, settle, withAmounts } from './contents.ts'
 import { colourOfDry, heatingOf } from './drySolids.ts'
 import { type Fact, look } from './facts.ts'
@@ -71,7 +72,12 @@ const colourNow = (dry: Readonly<Record<string, number>>, hot: boolean) => {
   return most ? colourOfDry(most[0], hot) : undefined
 }
 
-function dryFacts(tube: Tube, colour: string | undefined, seen: ReadonlySet<string>, gases: readonly GasOff[]): readonly Fact[] {
+function dryFacts(
+  tube: Tube,
+  colour: SeenColour | undefined,
+  seen: ReadonlySet<string>,
+  gases: readonly GasOff[],
+): readonly Fact[] {
   const was = tube.view.solids[0]?.colour
   const facts: Fact[] = []
   if (seen.has('crackles')) facts.push({ kind: 'heard', sound: 'crackled' })

@@ -1,3 +1,4 @@
+import type { SeenColour } from '../palette/index.ts'
 import { type Contents, type Floating, settle, withAmounts } from './contents.ts'
 import { type Fact, look, type View } from './facts.ts'
 import { describe, type Stepped } from './playing.ts'
@@ -14,7 +15,7 @@ const HALOGENS = [
 const SHAKEN_OUT = 0.99
 
 /** The colour of an upper layer. */
-function colourOfLayer({ volume, amounts }: Floating): string {
+function colourOfLayer({ volume, amounts }: Floating): SeenColour {
   const seen = HALOGENS.find(({ name, from }) => (1000 * (amounts[name] ?? 0)) / volume > from)
   return seen?.colour ?? 'colourless'
 }

@@ -1,10 +1,11 @@
 import type { Component } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { type Contents, withAmounts, withInert } from './contents.ts'
 import { REDOX, type Redox } from './redoxTable.ts'
 import { ACID, ALKALI } from './thresholds.ts'
 
 /** Colours of solids that only such reactions make. */
-export const INERT_COLOURS: Readonly<Record<string, string>> = {
+export const INERT_COLOURS: Readonly<Record<string, SeenColour>> = {
   S: 'pale yellow',
   MnO2: 'brown',
   CuI: 'off-white',

@@ -1,3 +1,4 @@
+import type { SeenColour } from '../palette/index.ts'
 import { residueOf } from './filtering.ts'
 import type { Shown } from './playing.ts'
 import { playSteps } from './run.ts'
@@ -98,7 +99,7 @@ export interface GroupResult {
   readonly did: string
   /** Solids in the paper, mol by formula, the most first; empty where the group is absent. */
   readonly residue: Readonly<Record<string, number>>
-  readonly colour: string | undefined
+  readonly colour: SeenColour | undefined
   readonly shown: readonly Shown[]
 }
 

@@ -1,4 +1,5 @@
 import { COMPONENTS, type Component, type Equilibrium, readMadeOf, SOLIDS, type Stoichiometry } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { type Formula, molarMassOf, parseFormula } from '../substance/index.ts'
 import { type Contents, NONE } from './contents.ts'
 import { colourOfDry } from './drySolids.ts'
@@ -11,7 +12,7 @@ interface SolidFacts {
   readonly name: string
   readonly formula: Formula
   readonly madeOf: Stoichiometry
-  readonly colour: string
+  readonly colour: SeenColour
   /** g/mol */
   readonly mass: number
 }
@@ -34,7 +35,7 @@ export interface SeenSolid {
   readonly formula: string
   /** Its name in the table, where equilibrium knows it. */
   readonly name: string
-  readonly colour: string
+  readonly colour: SeenColour
   /** mol in the tube. */
   readonly amount: number
   /** g/dm³ of the tube. */

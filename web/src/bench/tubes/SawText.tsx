@@ -4,9 +4,7 @@ import { Fragment } from 'react'
 
 /** The colour that a fact names, or undefined. */
 function colourOf(fact: ObservedFact): ChemicalColour | undefined {
-  const named =
-    'colour' in fact ? fact.colour : 'to' in fact ? fact.to : 'giving' in fact ? (fact.giving ?? undefined) : undefined
-  return named !== undefined && Object.hasOwn(CHEMICAL_COLOURS, named) ? (named as ChemicalColour) : undefined
+  return 'colour' in fact ? fact.colour : 'to' in fact ? fact.to : 'giving' in fact ? fact.giving : undefined
 }
 
 /** A piece of what was written: understood as a fact, not understood, or between. */
