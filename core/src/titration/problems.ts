@@ -163,7 +163,16 @@ function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): re
 
 const volumeOf = ({ compared }: AssessedRun) => compared as Exact
 
-/** Titres that are out of all proportion: less than half, or more than twice, the middle of the others. */
+/** The median of sorted titres but the one at a place. */
+function medianWithout(sorted: readonly AssessedRun[], place: number): Exact {
+  const other = (index: number) => volumeOf(sorted[index < place ? index : index + 1] as AssessedRun)
+  const count = sorted.length - 1
+  return other((count - 1) >> 1)
+    .add(other(count >> 1))
+    .div(2)
+}
+
+/** Titres that are out of all proportion: less than half, or more than twice, the median of the others. */
 function checkProportion(part: PartOf<'titration'>, assessment: Assessment): readonly Problem[] {
   const done = assessment.runs.filter(({ run, compared }) => run.kind !== 'blank' && compared)
   if (done.length < 2) return []
@@ -172,9 +181,7 @@ function checkProportion(part: PartOf<'titration'>, assessment: Assessment): rea
   return done.flatMap((one): Problem[] => {
     // With two runs only, the later one is asked about, once.
     if (done.length === 2 && one.index !== done.at(-1)?.index) return []
-    // The middle of the others, from all of them in order: past itself where it stands before it.
-    const half = Math.floor((done.length - 2) / 2)
-    const middle = volumeOf(sorted[(placeOf.get(one) as number) <= half ? half + 1 : half] as AssessedRun)
+    const middle = medianWithout(sorted, placeOf.get(one) as number)
     const ratio = middle.isZero() ? undefined : volumeOf(one).div(middle)
     if (ratio === undefined || (ratio.gte('0.5') && ratio.lte(2))) return []
     const titre = one.titre?.text ?? ''

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Exact, formatPlaces } from '../number/index.ts'
-import { type Concordance, DEFAULT_CONVENTIONS, type PartOf, path, type Run, writePath } from '../record/index.ts'
+import { type Concordance, DEFAULT_CONVENTIONS, type PartOf, path, writePath } from '../record/index.ts'
 import {
   adviseNextRun,
   agreementSentence,
@@ -12,6 +12,7 @@ import {
   titreOf,
   weighedMass,
 } from './index.ts'
+import { type RunRow, titration } from './testing/titration.ts'
 
 const RULE: Concordance = { within: '0.10', strict: false, runs: 2, rule: 'largest-set' }
 const setting = { conventions: DEFAULT_CONVENTIONS }
@@ -21,25 +22,6 @@ const choose = (titres: readonly string[], concordance: Partial<Concordance> = {
     titres.map((titre, run) => ({ run, volume: new Exact(titre) })),
     { ...RULE, ...concordance },
   )
-
-type RunRow = readonly [kind: Run['kind'], initial?: string | undefined, final?: string | undefined, more?: Partial<Run>]
-
-function titration(...runs: readonly RunRow[]): PartOf<'titration'> {
-  return {
-    id: 't1',
-    kind: 'titration',
-    burette: 'F2',
-    flask: [{ material: 'F4', volume: '25.0' }],
-    reactions: [],
-    runs: runs.map(([kind, initial, final, more], index) => ({
-      id: `r${index}`,
-      kind,
-      ...(initial ? { initial } : {}),
-      ...(final ? { final } : {}),
-      ...more,
-    })),
-  }
-}
 
 const codes = (part: PartOf<'titration'>, conventions = DEFAULT_CONVENTIONS) =>
   checkTitration(part, { conventions }).map(({ code, at }) => `${code} ${writePath(at.slice(2))}`)
