@@ -3,9 +3,12 @@ import { type Material, newTask, type Task } from '../record/index.ts'
 import { massesFrom, readinessOf } from './index.ts'
 import { titration } from './testing/titration.ts'
 
-const task = (burette: Partial<Material>, parts: Task['parts'] = []): Task => ({
+const task = (burette: Pick<Material, 'solute'>, parts: Task['parts'] = []): Task => ({
   ...newTask('Lawn sand', 'empty', () => 0.5),
-  materials: [{ id: 'F2', ...burette }, { id: 'F4' }],
+  materials: [
+    { id: 'F2', label: 'F2', form: 'solution', ...burette },
+    { id: 'F4', label: 'F4', form: 'solution' },
+  ],
   parts,
 })
 
