@@ -26,7 +26,7 @@ async function longTitration(runs) {
     await page.waitForTimeout(2000)
     const begin = Date.now()
     await page.goto(`${task}/t1`)
-    const cell = page.locator(`[data-at="parts.t1.runs.${runs - 1}.final"]`)
+    const cell = page.locator(`[data-at="parts.t1.runs.run${runs - 1}.final"]`)
     await cell.waitFor()
     const opened = Date.now() - begin
     await page.waitForTimeout(4000)

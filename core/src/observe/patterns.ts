@@ -45,9 +45,7 @@ export const PATTERNS: readonly Pattern[] = [
     pattern: pattern(
       `(?:(${COLOUR})\\s+)?(?:lower|bottom|aqueous|water)\\s+(?:(${COLOUR})\\s+)?layer(?:\\s+(?:is|was|stays?|turn\\w*|goes|went|becomes?|became))?(?:\\s+(?:a\\s+)?(${COLOUR}))?`,
     ),
-    read: (match) => {
-      return ofColour(match[1] ?? match[2] ?? match[3], (to) => ({ kind: 'solution', to }))
-    },
+    read: (match) => ofColour(match[1] ?? match[2] ?? match[3], (to) => ({ kind: 'solution', to })),
   },
   {
     pattern: pattern(`(?:two|2)\\s+(?:(${COLOUR})\\s+)?layers(?:\\s+(?:form(?:ed)?|seen|separate\\w*))?`),
