@@ -1,6 +1,17 @@
 import { ION_TABLE, parseFormula, speciesKey } from '../substance/index.ts'
+import type { Tint } from './data/tints.ts'
 
-/** What the tables of constants are counted in: name, formula as written, charge. */
+interface ComponentRow {
+  readonly formula: string
+  readonly charge: number
+  /** What it colours a solution as. */
+  readonly tint?: Tint
+}
+
+/**
+ * What the tables of constants are counted in: name (its formula, short of the charge where nothing else is called so),
+ * formula as written, charge.
+ */
 const COUNTED = {
   H: { formula: 'H+', charge: 1 },
   Na: { formula: 'Na+', charge: 1 },
@@ -11,14 +22,14 @@ const COUNTED = {
   Ag: { formula: 'Ag+', charge: 1 },
   Ba: { formula: 'Ba2+', charge: 2 },
   Ca: { formula: 'Ca2+', charge: 2 },
-  Co: { formula: 'Co2+', charge: 2 },
-  Cr: { formula: 'Cr3+', charge: 3 },
-  Cu: { formula: 'Cu2+', charge: 2 },
-  Fe2: { formula: 'Fe2+', charge: 2 },
-  Fe3: { formula: 'Fe3+', charge: 3 },
+  Co: { formula: 'Co2+', charge: 2, tint: 'cobalt(II)' },
+  Cr: { formula: 'Cr3+', charge: 3, tint: 'chromium(III)' },
+  Cu: { formula: 'Cu2+', charge: 2, tint: 'copper(II)' },
+  Fe2: { formula: 'Fe2+', charge: 2, tint: 'iron(II)' },
+  Fe3: { formula: 'Fe3+', charge: 3, tint: 'iron(III)' },
   Mg: { formula: 'Mg2+', charge: 2 },
   Mn: { formula: 'Mn2+', charge: 2 },
-  Ni: { formula: 'Ni2+', charge: 2 },
+  Ni: { formula: 'Ni2+', charge: 2, tint: 'nickel(II)' },
   Pb: { formula: 'Pb2+', charge: 2 },
   Zn: { formula: 'Zn2+', charge: 2 },
   Sr: { formula: 'Sr2+', charge: 2 },
@@ -35,22 +46,22 @@ const COUNTED = {
   NO3: { formula: 'NO3-', charge: -1 },
   NO2: { formula: 'NO2-', charge: -1 },
   PO4: { formula: 'PO4^3-', charge: -3 },
-  Ox: { formula: 'C2O4^2-', charge: -2 },
-  CrO4: { formula: 'CrO4^2-', charge: -2 },
-  Ac: { formula: 'CH3COO-', charge: -1 },
+  C2O4: { formula: 'C2O4^2-', charge: -2 },
+  CrO4: { formula: 'CrO4^2-', charge: -2, tint: 'chromate' },
+  CH3COO: { formula: 'CH3COO-', charge: -1 },
   SCN: { formula: 'SCN-', charge: -1 },
-  Fcy: { formula: 'Fe(CN)6^4-', charge: -4 },
-  Feri: { formula: 'Fe(CN)6^3-', charge: -3 },
-  Tar: { formula: 'C4H4O6^2-', charge: -2 },
-  Pht: { formula: 'C8H4O4^2-', charge: -2 },
-  B: { formula: 'B(OH)3', charge: 0 },
+  'Fe(CN)6^4-': { formula: 'Fe(CN)6^4-', charge: -4, tint: 'hexacyanoferrate(II)' },
+  'Fe(CN)6^3-': { formula: 'Fe(CN)6^3-', charge: -3, tint: 'hexacyanoferrate(III)' },
+  C4H4O6: { formula: 'C4H4O6^2-', charge: -2 },
+  C8H4O4: { formula: 'C8H4O4^2-', charge: -2 },
+  'B(OH)3': { formula: 'B(OH)3', charge: 0 },
   S2O3: { formula: 'S2O3^2-', charge: -2 },
-  MnO4: { formula: 'MnO4-', charge: -1 },
+  MnO4: { formula: 'MnO4-', charge: -1, tint: 'permanganate' },
   H2O2: { formula: 'H2O2', charge: 0 },
   Cl2: { formula: 'Cl2', charge: 0 },
-  Br2: { formula: 'Br2', charge: 0 },
-  I2: { formula: 'I2', charge: 0 },
-} as const satisfies Record<string, { readonly formula: string; readonly charge: number }>
+  Br2: { formula: 'Br2', charge: 0, tint: 'bromine' },
+  I2: { formula: 'I2', charge: 0, tint: 'iodine' },
+} as const satisfies Record<string, ComponentRow>
 
 export type Component = keyof typeof COUNTED
 
@@ -65,9 +76,7 @@ const spectators = ION_TABLE.flatMap(({ ion, sample }) => {
 })
 
 /** What everything in water is counted in. */
-export const COMPONENTS = { ...COUNTED, ...Object.fromEntries(spectators) } as Readonly<
-  Record<Component, { readonly formula: string; readonly charge: number }>
->
+export const COMPONENTS = { ...COUNTED, ...Object.fromEntries(spectators) } as Readonly<Record<Component, ComponentRow>>
 
 /** How many of each component something is made of. */
 export type Stoichiometry = Readonly<Partial<Record<Component, number>>>

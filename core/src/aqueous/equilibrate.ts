@@ -6,7 +6,7 @@ import { settleWithDavies } from './solver/davies.ts'
 import { beginWith, settleExactly } from './solver/settle.ts'
 import { beginSolve, type Workspace } from './solver/workspace.ts'
 import { type Equilibrium, stateOf } from './state.ts'
-import { systemOf } from './system.ts'
+import { type Moves, systemOf } from './system.ts'
 import type { Totals } from './totals.ts'
 
 export interface EquilibriumOptions {
@@ -16,6 +16,8 @@ export interface EquilibriumOptions {
   readonly without?: readonly string[]
   /** Temperature; it moves only the solids whose enthalpy is in the table. 25 °C where nothing is said. */
   readonly celsius?: number
+  /** Constants taken as other than the table has them: what an answer owes to each. */
+  readonly moves?: Moves
   /** A state near by to start from: its activities and its solids. */
   readonly start?: Equilibrium
 }
@@ -91,7 +93,7 @@ function proved(state: Equilibrium): Equilibrium {
  *   `aqueous.notProved` where what was found is not proved to be the equilibrium
  */
 export function equilibrate(totals: Totals, options: EquilibriumOptions = {}): Equilibrium {
-  const work = beginSolve(systemOf(presentIn(totals), options.without, options.celsius))
+  const work = beginSolve(systemOf(presentIn(totals), options.without, options.celsius, options.moves))
   const { components, spectators } = work.system
   for (let j = 0; j < work.n; j++) work.totals[j] = totals[components[j] as Component] ?? 0
   const charged = spectators.reduce((sum, name) => sum + (totals[name] ?? 0) * COMPONENTS[name].charge ** 2, 0)

@@ -1,7 +1,7 @@
 export { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
+export { SOLIDS, TINTS, type Tint } from './data/index.ts'
 export { type EquilibriumOptions, equilibrate } from './equilibrate.ts'
 export { componentsOf, totalsOf } from './ingredients.ts'
-export { SOLIDS } from './solidsTable.ts'
 export type { Equilibrium, Proof } from './state.ts'
 export type { System } from './system.ts'
 export {

@@ -2,8 +2,7 @@ import { Memory } from '../memory/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import { dissociate, type Formula, parseFormula, speciesKey } from '../substance/index.ts'
 import { COMPONENTS, type Component, readMadeOf, type Stoichiometry } from './components.ts'
-import { formulaOfSpecies } from './speciesFormula.ts'
-import { SPECIES } from './speciesTable.ts'
+import { SPECIES } from './data/index.ts'
 import type { Totals } from './totals.ts'
 
 /** What is neither a component nor a species of the table, with what it becomes in water. */
@@ -11,18 +10,15 @@ const IN_WATER: readonly (readonly [formula: string, madeOf: Stoichiometry])[] =
   ['H2O', {}],
   ['H3O+', { H: 1 }],
   ['O^2-', { H: -2 }],
-  ['B4O7^2-', { B: 4, H: -2 }],
-  ['BO3^3-', { B: 1, H: -3 }],
+  ['B4O7^2-', { 'B(OH)3': 4, H: -2 }],
+  ['BO3^3-', { 'B(OH)3': 1, H: -3 }],
   ['H2SO3', { SO3: 1, H: 2 }],
   ['H2CO3', { CO3: 1, H: 2 }],
   ['NH4OH', { NH3: 1 }],
 ]
 
 const KNOWN: ReadonlyMap<string, Stoichiometry> = new Map([
-  ...SPECIES.toReversed().map(([name, text]) => {
-    const madeOf = readMadeOf(text)
-    return [speciesKey(parseFormula(formulaOfSpecies(name, madeOf))), madeOf] as const
-  }),
+  ...SPECIES.toReversed().map(({ formula, madeOf }) => [speciesKey(parseFormula(formula)), readMadeOf(madeOf)] as const),
   ...Object.entries(COMPONENTS).map(([name, { formula }]) => [speciesKey(parseFormula(formula)), { [name]: 1 }] as const),
   ...IN_WATER.map(([formula, madeOf]) => [speciesKey(parseFormula(formula)), madeOf] as const),
 ])

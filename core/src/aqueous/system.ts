@@ -1,12 +1,12 @@
 import { Memory } from '../memory/index.ts'
 import { type ComponentSet, eitherOf, isWithin, numberOfSet, setOf } from './componentMask.ts'
 import { COMPONENTS, type Component, chargeOf, readMadeOf, type Stoichiometry } from './components.ts'
-import { ENTHALPIES, GAS_CONSTANT, SOLIDS, STANDARD } from './solidsTable.ts'
-import { formulaOfSpecies } from './speciesFormula.ts'
-import { SPECIES } from './speciesTable.ts'
+import { SOLIDS, SPECIES, type Tint } from './data/index.ts'
 
 /** ln 10. */
 export const LN10 = Math.LN10
+/** J/(K mol) */
+const GAS_CONSTANT = 8.314
 
 /**
  * A reduced table: the components that are present, and the species and solids that can be made of them. Numbers are in
@@ -26,44 +26,60 @@ export interface System {
   readonly count: Float64Array
   readonly lnBeta: Float64Array
   readonly charges: Float64Array
+  /** Species that colour the solution, by place. */
+  readonly tinted: readonly Tinted[]
   readonly solids: readonly string[]
   readonly solidNu: Float64Array
   readonly lnK: Float64Array
 }
 
+/** A species that has a colour in water. */
+export interface Tinted {
+  readonly place: number
+  readonly tint: Tint
+}
+
 /** A row of one of the tables, read once. */
 interface Row {
-  readonly name: string
+  readonly formula: string
   readonly lnConstant: number
   readonly charge: number
+  /** Enthalpy of dissolving over the gas constant, K; nought where it is not known. */
+  readonly warming: number
   /** Its components and how many of each, in the order in which a system has its components. */
   readonly parts: readonly (readonly [component: Component, count: number])[]
   readonly set: ComponentSet
+  readonly tint?: Tint | undefined
 }
 
-function rowOf(name: string, madeOf: Stoichiometry, log: number): Row {
+function rowOf(formula: string, madeOf: Stoichiometry, log = 0, enthalpy = 0): Row {
   const parts = (Object.entries(madeOf) as [Component, number][]).toSorted(([a], [b]) => (a < b ? -1 : 1))
-  return { name, lnConstant: log * LN10, charge: chargeOf(madeOf), parts, set: setOf(parts.map(([component]) => component)) }
+  const set = setOf(parts.map(([component]) => component))
+  return { formula, lnConstant: log * LN10, charge: chargeOf(madeOf), warming: enthalpy / GAS_CONSTANT, parts, set }
 }
 
-const DISSOLVED: readonly Row[] = SPECIES.map(([name, text, log]) => {
-  const madeOf = readMadeOf(text)
-  return rowOf(formulaOfSpecies(name, madeOf), madeOf, log)
-})
-const SOLID: readonly Row[] = SOLIDS.map(([name, text, log]) => rowOf(name, readMadeOf(text), log))
+const DISSOLVED: readonly Row[] = SPECIES.map(({ formula, madeOf, logK, tint }) => ({
+  ...rowOf(formula, readMadeOf(madeOf), logK),
+  tint,
+}))
+const SOLID: readonly Row[] = SOLIDS.map(({ formula, madeOf, logK, enthalpy }) =>
+  rowOf(formula, readMadeOf(madeOf), logK, enthalpy),
+)
 
 /** The components themselves as species. */
 const OWN: ReadonlyMap<Component, Row> = new Map(
-  (Object.keys(COMPONENTS) as Component[]).map((name) => [name, rowOf(COMPONENTS[name].formula, { [name]: 1 }, 0)]),
+  (Object.keys(COMPONENTS) as Component[]).map((name) => [
+    name,
+    { ...rowOf(COMPONENTS[name].formula, { [name]: 1 }), tint: COMPONENTS[name].tint },
+  ]),
 )
 
+/** Where the constants hold, °C. */
+const STANDARD = 25
 const KELVIN = 273.15
 
 /** van 't Hoff: ln K(T) − ln K(25 °C) = ΔH/R (1/298.15 − 1/T), with ΔH taken as constant. */
-function warming(solid: string, celsius: number): number {
-  const enthalpy = ENTHALPIES[solid]
-  return enthalpy === undefined ? 0 : (enthalpy / GAS_CONSTANT) * (1 / (STANDARD + KELVIN) - 1 / (celsius + KELVIN))
-}
+const warmer = ({ warming }: Row, celsius: number) => warming * (1 / (STANDARD + KELVIN) - 1 / (celsius + KELVIN))
 
 /** A table of ν, one row after another. */
 function flat(rows: readonly Row[], places: ReadonlyMap<Component, number>): Float64Array {
@@ -90,6 +106,9 @@ function sparse(rows: readonly Row[], places: ReadonlyMap<Component, number>) {
   return { begin, part, count }
 }
 
+/** By how much log K of a row, by its formula (a solid's with `(s)`), is taken as larger than the table has it. */
+export type Moves = Readonly<Record<string, number>>
+
 /** Systems that were made before: by the list of what does not form, temperature, and the components as a number. */
 const made = new WeakMap<readonly string[], Map<number, Memory<number, System>>>()
 /** Systems kept for one list and temperature, at most. */
@@ -111,17 +130,25 @@ function keptFor(without: readonly string[], celsius: number): Memory<number, Sy
  * @param without - solids left out: what does not form here for a reason that equilibrium does not know. What is made is
  *   remembered with this very list
  * @param celsius - moves the solubility of solids whose enthalpy is known, after van 't Hoff
+ * @param moves - constants taken as other than the table has them; then nothing is kept
  */
-export function systemOf(present: readonly Component[], without: readonly string[] = NOTHING, celsius = STANDARD): System {
+export function systemOf(
+  present: readonly Component[],
+  without: readonly string[] = NOTHING,
+  celsius = STANDARD,
+  moves?: Moves,
+): System {
+  const make = () => makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius, moves)
+  if (moves) return make()
   const systems = keptFor(without, celsius)
-  const make = () => makeSystem([...new Set<Component>(['H', ...present])].toSorted(), without, celsius)
   return systems.recall(numberOfSet(setOf(present)), make)
 }
 
-function makeSystem(names: readonly Component[], without: readonly string[], celsius: number): System {
+function makeSystem(names: readonly Component[], without: readonly string[], celsius: number, moves: Moves = {}): System {
+  const moved = (name: string) => (moves[name] ?? 0) * LN10
   const all = setOf(names)
   const rows = DISSOLVED.filter(({ set }) => isWithin(set, all))
-  const solids = SOLID.filter(({ name, set }) => isWithin(set, all) && !without.includes(name))
+  const solids = SOLID.filter(({ formula, set }) => isWithin(set, all) && !without.includes(formula))
   const bound = [...rows, ...solids].reduce((sum, { set }) => eitherOf(sum, set), setOf([]))
   const components = names.filter((name) => name === 'H' || isWithin(setOf([name]), bound))
   const places = new Map(components.map((name, place) => [name, place]))
@@ -130,12 +157,13 @@ function makeSystem(names: readonly Component[], without: readonly string[], cel
   return {
     components,
     spectators: names.filter((name) => !places.has(name)),
-    species: species.map(({ name }) => name),
+    species: species.map(({ formula }) => formula),
     ...sparse(species, places),
-    lnBeta: Float64Array.from(species, ({ lnConstant }) => lnConstant),
+    lnBeta: Float64Array.from(species, (row) => row.lnConstant + moved(row.formula)),
     charges: Float64Array.from(species, ({ charge }) => charge),
-    solids: solids.map(({ name }) => name),
+    tinted: species.flatMap(({ tint }, place) => (tint ? [{ place, tint }] : [])),
+    solids: solids.map(({ formula }) => formula),
     solidNu: flat(solids, places),
-    lnK: Float64Array.from(solids, ({ name, lnConstant }) => lnConstant + warming(name, celsius)),
+    lnK: Float64Array.from(solids, (row) => row.lnConstant + warmer(row, celsius) + moved(`${row.formula}(s)`)),
   }
 }

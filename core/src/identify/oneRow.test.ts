@@ -26,7 +26,7 @@ vi.mock('../gas/gases.ts', async (original) => {
     comesOff: {
       species: 'CH3COOH',
       held: 0.03,
-      takes: { Ac: 1, H: 1 },
+      takes: { CH3COO: 1, H: 1 },
       gives: 1,
       equation: 'CH3COO-(aq) + H+(aq) -> CH3COOH(g)',
     },

@@ -9,6 +9,8 @@ interface IonRow {
   readonly also?: readonly string[]
   /** Whether a sample may hold it (identification, conclusions, the reference), and how it is then taken. */
   readonly sample?: Sample
+  /** What it colours its dry salts. */
+  readonly salts?: SeenColour
   /** Colour of its flame; of several in a flame the one with the smallest number covers the others (common practice). */
   readonly flame?: { readonly colour: SeenColour; readonly covers: number }
 }
@@ -41,13 +43,13 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'Zn2+', sample: usual },
   { ion: 'Pb2+', also: ['lead'], sample: usual, flame: { colour: 'pale blue', covers: 7 } },
   { ion: 'Ag+', sample: usual },
-  { ion: 'Cu2+', also: ['cupric', 'copper'], sample: usual, flame: { colour: 'blue-green', covers: 4 } },
-  { ion: 'Fe2+', also: ['ferrous'], sample: usual },
-  { ion: 'Fe3+', also: ['ferric'], sample: usual },
-  { ion: 'Cr3+', also: ['chromium'], sample: usual },
-  { ion: 'Mn2+', also: ['manganese'], sample: usual },
-  { ion: 'Ni2+', also: ['nickel'], sample: usual },
-  { ion: 'Co2+', also: ['cobalt'], sample: usual },
+  { ion: 'Cu2+', salts: 'blue', also: ['cupric', 'copper'], sample: usual, flame: { colour: 'blue-green', covers: 4 } },
+  { ion: 'Fe2+', salts: 'pale green', also: ['ferrous'], sample: usual },
+  { ion: 'Fe3+', salts: 'yellow-brown', also: ['ferric'], sample: usual },
+  { ion: 'Cr3+', salts: 'green', also: ['chromium'], sample: usual },
+  { ion: 'Mn2+', salts: 'pale pink', also: ['manganese'], sample: usual },
+  { ion: 'Ni2+', salts: 'green', also: ['nickel'], sample: usual },
+  { ion: 'Co2+', salts: 'pink', also: ['cobalt'], sample: usual },
   { ion: 'OH-', name: 'hydroxide', sample: meddling },
   { ion: 'Cl-', name: 'chloride', sample: usual },
   { ion: 'Br-', name: 'bromide', sample: usual },
@@ -57,11 +59,11 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'CO3^2-', name: 'carbonate', sample: { strength: 0.2, meddles: false } },
   { ion: 'NO3-', name: 'nitrate', sample: usual },
   { ion: 'NO2-', name: 'nitrite', sample: { strength: 0.2, meddles: true } },
-  { ion: 'CrO4^2-', name: 'chromate(VI)', sample: meddling },
+  { ion: 'CrO4^2-', salts: 'yellow', name: 'chromate(VI)', sample: meddling },
   { ion: 'S2O3^2-', name: 'thiosulfate', also: ['thiosulphate'], sample: meddling },
   { ion: 'CH3COO-', name: 'ethanoate', also: ['acetate'], sample: usual },
   { ion: 'MnO4-', name: 'manganate(VII)' },
-  { ion: 'Cr2O7^2-', name: 'dichromate(VI)' },
+  { ion: 'Cr2O7^2-', salts: 'orange', name: 'dichromate(VI)' },
   { ion: 'Fe(CN)6^4-', name: 'hexacyanoferrate(II)' },
   { ion: 'Fe(CN)6^3-', name: 'hexacyanoferrate(III)' },
   { ion: 'VO3-' },

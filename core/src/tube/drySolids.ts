@@ -1,6 +1,6 @@
 import { SOLIDS } from '../aqueous/index.ts'
 import type { SeenColour } from '../palette/index.ts'
-import { dissociate, parseFormula } from '../substance/index.ts'
+import { dissociate, ION_TABLE, parseFormula, speciesKey } from '../substance/index.ts'
 
 /** What heating does to a dry solid. */
 export interface Heating {
@@ -68,17 +68,9 @@ const DRY_COLOURS: Readonly<Record<string, readonly [cold: SeenColour, hot?: See
 }
 
 /** Ions that colour their salts. */
-const ION_COLOURS: readonly (readonly [ion: RegExp, colour: SeenColour])[] = [
-  [/^Cu\^2\+/, 'blue'],
-  [/^Ni\^2\+/, 'green'],
-  [/^Co\^2\+/, 'pink'],
-  [/^Fe\^2\+/, 'pale green'],
-  [/^Fe\^3\+/, 'yellow-brown'],
-  [/^Cr\^3\+/, 'green'],
-  [/^Mn\^2\+/, 'pale pink'],
-  [/^Cr2O7/, 'orange'],
-  [/^CrO4/, 'yellow'],
-]
+const COLOUR_OF_SALTS: ReadonlyMap<string, SeenColour> = new Map(
+  ION_TABLE.flatMap(({ ion, salts }) => (salts ? [[speciesKey(parseFormula(ion)), salts] as const] : [])),
+)
 
 const HYDRATE = /^(.*?)[.·]\d*H2O$/
 
@@ -86,11 +78,11 @@ const HYDRATE = /^(.*?)[.·]\d*H2O$/
 export function colourOfDry(formula: string, hot: boolean): SeenColour {
   const own = DRY_COLOURS[formula]
   if (own) return hot ? (own[1] ?? own[0]) : own[0]
-  const known = SOLIDS.find(([name]) => name === formula)
-  if (known) return known[3]
+  const known = SOLIDS.find((solid) => solid.formula === formula)
+  if (known) return known.colour
   const ions = dissociate(parseFormula(formula)) ?? []
-  const colouring = ION_COLOURS.find(([pattern]) => ions.some(({ ion }) => pattern.test(ion.text)))
-  return colouring?.[1] ?? 'white'
+  const colours = ions.flatMap(({ ion }) => COLOUR_OF_SALTS.get(speciesKey(ion)) ?? [])
+  return colours[0] ?? 'white'
 }
 
 /** What heating does to one mol of a dry solid, or undefined where nothing is known to happen. */

@@ -54,7 +54,7 @@ export const REDOX: readonly Redox[] = [
     equation: '2MnO4-(aq) + 5H2O2(aq) + 6H+(aq) -> 2Mn2+(aq) + 5O2(g) + 8H2O(l)',
   },
   {
-    uses: { MnO4: 2, Ox: 5, H: 16 },
+    uses: { MnO4: 2, C2O4: 5, H: 16 },
     makes: { Mn: 2 },
     medium: 'acid',
     hot: true,

@@ -5,9 +5,6 @@ import { type Contents, NONE } from './contents.ts'
 import { colourOfDry } from './drySolids.ts'
 import { INERT_COLOURS } from './redox.ts'
 
-/** A solid of the table as one formula: mercury(I) sulfide is a mixture of two. */
-const formulaOfSolid = (name: string): string => (name === 'HgS+Hg' ? 'Hg2S' : name)
-
 interface SolidFacts {
   readonly name: string
   readonly formula: Formula
@@ -18,9 +15,9 @@ interface SolidFacts {
 }
 
 const TABLE: ReadonlyMap<string, SolidFacts> = new Map(
-  SOLIDS.map(([name, text, , colour]) => {
-    const formula = parseFormula(formulaOfSolid(name))
-    return [name, { name, formula, madeOf: readMadeOf(text), colour, mass: molarMassOf(formula, 'standard').toNumber() }]
+  SOLIDS.map(({ formula: name, madeOf, colour }) => {
+    const formula = parseFormula(name)
+    return [name, { name, formula, madeOf: readMadeOf(madeOf), colour, mass: molarMassOf(formula, 'standard').toNumber() }]
   }),
 )
 

@@ -26,7 +26,7 @@ describe('the solver', () => {
   })
 
   it('finds Σ ν ν c in the same pass as the balances', () => {
-    const work = beginSolve(systemOf(['Ac']))
+    const work = beginSolve(systemOf(['CH3COO']))
     work.totals.fill(0)
     const at = (shift: number) => {
       work.x.fill(-4)

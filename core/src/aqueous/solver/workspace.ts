@@ -1,6 +1,5 @@
 import { COMPONENTS } from '../components.ts'
-import { SOLIDS } from '../solidsTable.ts'
-import { SPECIES } from '../speciesTable.ts'
+import { SOLIDS, SPECIES } from '../data/index.ts'
 import { type System, systemOf } from '../system.ts'
 import { type Layout, layoutOf } from './layout.ts'
 
