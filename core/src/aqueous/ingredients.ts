@@ -10,6 +10,8 @@ const IN_WATER: readonly (readonly [formula: string, madeOf: Stoichiometry])[] =
   ['H2O', {}],
   ['H3O+', { H: 1 }],
   ['O^2-', { H: -2 }],
+  // Its acid is weaker than water: there is no sulfide ion in water (pKa 17 or more).
+  ['S^2-', { HS: 1, H: -1 }],
   ['B4O7^2-', { 'B(OH)3': 4, H: -2 }],
   ['BO3^3-', { 'B(OH)3': 1, H: -3 }],
   ['H2SO3', { SO3: 1, H: 2 }],

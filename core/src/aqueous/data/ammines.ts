@@ -36,7 +36,6 @@ export const AMMINES: readonly DissolvedRow[] = [
   { formula: 'Cd(NH3)2^2+', madeOf: 'Cd NH3:2', logK: 4.75, source: 'MS', status: 'as published' },
   { formula: 'Cd(NH3)3^2+', madeOf: 'Cd NH3:3', logK: 6.19, source: 'MS', status: 'as published' },
   { formula: 'Cd(NH3)4^2+', madeOf: 'Cd NH3:4', logK: 7.12, source: 'MS', status: 'as published' },
-  { formula: 'Mg(NH3)^2+', madeOf: 'Mg NH3', logK: 0.23, source: 'MS', status: 'as published' },
   { formula: 'Mn(NH3)^2+', madeOf: 'Mn NH3', logK: 1, source: 'MS', status: 'as published' },
   { formula: 'Mn(NH3)2^2+', madeOf: 'Mn NH3:2', logK: 1.54, source: 'MS', status: 'as published' },
   { formula: 'Fe(NH3)^2+', madeOf: 'Fe2 NH3', logK: 1.4, source: 'MS', status: 'as published' },

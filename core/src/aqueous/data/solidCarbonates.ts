@@ -23,14 +23,6 @@ export const SOLID_CARBONATES: readonly SolidRow[] = [
     remark: '2.38e-6',
   },
   {
-    formula: 'Mg5(CO3)4(OH)2',
-    madeOf: 'Mg:5 CO3:4 H:-2',
-    logK: -2,
-    colour: 'white',
-    source: 'none',
-    status: 'fitted to magnesium carbonates that precipitate at once; hydromagnesite (-8.76, WQ) forms slowly',
-  },
-  {
     formula: 'FeCO3',
     madeOf: 'Fe2 CO3',
     logK: -10.5,
@@ -100,10 +92,10 @@ export const SOLID_CARBONATES: readonly SolidRow[] = [
   {
     formula: 'Li2CO3',
     madeOf: 'Li:2 CO3',
-    logK: -3.09,
+    logK: -2.52,
     colour: 'white',
     source: 'CRC',
-    status: 'as published',
-    remark: '8.15e-4',
+    status: 'fitted to its solubility, 0.175 mol/dm³',
+    remark: 'products from 8.15e-4 (CRC) to 2.5e-2 (L)',
   },
 ]

@@ -28,7 +28,8 @@ export const SOLID_HYDROXIDES: readonly SolidRow[] = [
     logK: 26.1,
     colour: 'white',
     source: 'none',
-    status: 'fitted to its solubility, 0.27 mol/dm³, with the Davies equation',
+    status: 'fitted to barium that stays clear with sodium hydroxide',
+    remark: 'solubility 0.36 mol/dm³ by the Davies equation; 0.27 published',
   },
   { formula: 'Ca(OH)2', madeOf: 'Ca H:-2', logK: 22.8, colour: 'white', source: 'BM', status: 'as published' },
   {
@@ -106,7 +107,6 @@ export const SOLID_HYDROXIDES: readonly SolidRow[] = [
     status: 'as published',
     remark: 'amorphous',
   },
-  { formula: 'Hg2O', madeOf: 'Hg2 H:-2', logK: 4.3, colour: 'black', source: 'CRC', status: 'as published', remark: '2e-24' },
   { formula: 'Cd(OH)2', madeOf: 'Cd H:-2', logK: 13.65, colour: 'white', source: 'BM', status: 'as published' },
   {
     formula: 'Bi(OH)3',

@@ -91,5 +91,4 @@ export const SOLID_SULFATES: readonly SolidRow[] = [
     remark: '2.2e-5',
   },
   { formula: 'CaCrO4', madeOf: 'Ca CrO4', logK: -3.15, colour: 'yellow', source: 'L', status: 'as published', remark: '7.1e-4' },
-  { formula: 'Hg2CrO4', madeOf: 'Hg2 CrO4', logK: -8.7, colour: 'red', source: 'L', status: 'as published', remark: '2e-9' },
 ]

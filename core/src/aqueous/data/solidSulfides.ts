@@ -84,14 +84,6 @@ export const SOLID_SULFIDES: readonly SolidRow[] = [
     remark: 'Kspa 6e-30',
   },
   {
-    formula: 'Hg2S',
-    madeOf: 'Hg2 HS H:-1',
-    logK: -40,
-    colour: 'black',
-    source: 'none',
-    status: 'fitted to mercury(I) turning black at once with sulfide',
-  },
-  {
     formula: 'Bi2S3',
     madeOf: 'Bi:2 HS:3 H:-3',
     logK: -58,
