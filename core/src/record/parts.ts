@@ -61,7 +61,7 @@ export const RunSchema = z.strictObject({
   refilled: z.boolean().optional().describe('the burette was filled again before this run'),
 })
 
-const TitrationSchema = z.strictObject({
+export const TitrationSchema = z.strictObject({
   ...common,
   kind: z.literal('titration'),
   burette: IdSchema,

@@ -38,7 +38,7 @@ describe('the brief', () => {
     expect(textNow('materials.F2.solute')).toBe('KMnQ4')
   })
 
-  it('takes a strength as it is written or spoken of, and says what is wrong with anything else', () => {
+  it('takes a strength as it is written or spoken of, and says what is wrong with anything else', async () => {
     open()
     const material = within(screen.getByRole('region', { name: 'Material F2' }))
     commit(material.getByLabelText('Strength'), '0,0200')
@@ -48,11 +48,11 @@ describe('the brief', () => {
     commit(material.getByLabelText('Strength'), '5 % w/v')
     expect(nowOpen().materials[1]?.strength).toEqual({ value: '50', unit: 'g/dm3' })
     commit(material.getByLabelText('Strength'), 'rather strong')
-    expect(material.getByText(/A number like 0\.0200/)).toBeTruthy()
+    expect(await material.findByText(/A number like 0\.0200/)).toBeTruthy()
     expect(nowOpen().materials[1]?.strength?.value).toBe('50')
   })
 
-  it('takes what else is dissolved in a solution, piece by piece', () => {
+  it('takes what else is dissolved in a solution, piece by piece', async () => {
     open()
     const material = within(screen.getByRole('region', { name: 'Material F2' }))
     commit(material.getByLabelText('Also dissolved in it'), '0.100 mol/dm3 NaCl; M/20 CaCl2')
@@ -61,7 +61,7 @@ describe('the brief', () => {
       { solute: 'CaCl2', strength: { value: '0.0500', unit: 'mol/dm3' } },
     ])
     commit(material.getByLabelText('Also dissolved in it'), 'some salt')
-    expect(material.getByText(/Strength, then formula/)).toBeTruthy()
+    expect(await material.findByText(/Strength, then formula/)).toBeTruthy()
     expect(nowOpen().materials[1]?.background).toHaveLength(2)
     commit(material.getByLabelText('Also dissolved in it'), '')
     expect(nowOpen().materials[1]?.background).toBeUndefined()

@@ -1,6 +1,7 @@
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
 import { questionTitle } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
+import { useController, useFormState } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'
 import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
@@ -8,10 +9,8 @@ import type { Asked, Extra } from './askable.ts'
 
 interface ExtraFieldsProps {
   readonly extras: readonly Extra[]
-  readonly values: Asked['extra']
   /** Questions whose answers can be compared. */
   readonly questions: readonly Question[]
-  readonly onChange: (values: Asked['extra']) => void
 }
 
 interface FieldRow {
@@ -44,35 +43,52 @@ const FIELDS: Readonly<Record<Exclude<Extra, 'answer'>, FieldRow>> = {
 }
 
 /** Fields that only some questions have. */
-export function ExtraFields({ extras, values, questions, onChange }: ExtraFieldsProps) {
+export function ExtraFields({ extras, questions }: ExtraFieldsProps) {
+  const { errors } = useFormState<Asked>()
+  return (
+    <>
+      {extras.map((extra) =>
+        extra === 'answer' ? <AnswerField key={extra} questions={questions} /> : <ExtraField key={extra} extra={extra} />,
+      )}
+      {errors.extra?.message && (
+        <p role="alert" className="text-sm text-litmus">
+          {errors.extra.message}
+        </p>
+      )}
+    </>
+  )
+}
+
+function AnswerField({ questions }: Pick<ExtraFieldsProps, 'questions'>) {
   const task = useTask()
-  return extras.map((extra) => {
-    const value = values[extra] ?? ''
-    if (extra === 'answer')
-      return (
-        <div key={extra}>
-          <span className="mb-1 block text-sm font-semibold">Answer to compare</span>
-          <Select
-            label="Answer to compare"
-            value={value}
-            choices={questions.map((question) => ({ value: question.id, says: questionTitle(task, question) }))}
-            className="w-full"
-            placeholder={questions.length === 0 ? 'nothing to compare yet' : 'Choose …'}
-            onChange={(answer) => onChange({ ...values, answer })}
-          />
-        </div>
-      )
-    const { label, placeholder, fault } = FIELDS[extra]
-    return (
-      <TextField
-        key={extra}
-        label={label}
-        value={value}
-        mono
-        placeholder={placeholder}
-        error={value === '' ? undefined : fault(value)}
-        onCommit={(text) => onChange({ ...values, [extra]: text.trim() })}
+  const { field } = useController<Asked, 'extra.answer'>({ name: 'extra.answer' })
+  return (
+    <div>
+      <span className="mb-1 block text-sm font-semibold">Answer to compare</span>
+      <Select
+        label="Answer to compare"
+        value={field.value ?? ''}
+        choices={questions.map((question) => ({ value: question.id, says: questionTitle(task, question) }))}
+        className="w-full"
+        placeholder={questions.length === 0 ? 'nothing to compare yet' : 'Choose …'}
+        onChange={field.onChange}
       />
-    )
-  })
+    </div>
+  )
+}
+
+function ExtraField({ extra }: { readonly extra: Exclude<Extra, 'answer'> }) {
+  const { label, placeholder, fault } = FIELDS[extra]
+  const { field } = useController<Asked, `extra.${typeof extra}`>({ name: `extra.${extra}` })
+  const value = field.value ?? ''
+  return (
+    <TextField
+      label={label}
+      value={value}
+      mono
+      placeholder={placeholder}
+      error={value === '' ? undefined : fault(value)}
+      onCommit={field.onChange}
+    />
+  )
 }

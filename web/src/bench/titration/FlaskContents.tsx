@@ -1,0 +1,116 @@
+import { type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
+import { useTask } from '../../notebook/derived.ts'
+import type { PartChange } from '../../notebook/usePartChange.ts'
+import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
+import { Button } from '../../ui/Button.tsx'
+import { choicesOf } from '../../ui/choices.ts'
+import { SelectOf, TextOf, withPoint } from '../../ui/form/fields.tsx'
+import { TakeOutButton } from '../../ui/IconButton.tsx'
+
+type Titration = PartOf<'titration'>
+type Portion = Extract<Titration['flask'][number], { material: string }>
+
+const BY = choicesOf<NonNullable<Portion['by']>>({
+  pipette: 'by pipette',
+  burette: 'by burette',
+  cylinder: 'by cylinder',
+})
+
+interface FlaskContentsProps {
+  readonly part: Titration
+  readonly change: PartChange<'titration'>
+}
+
+/** What is in the conical flask before the titration, each with how much of it. */
+export function FlaskContents({ part, change }: FlaskContentsProps) {
+  return (
+    <section aria-label="Flask" className="mb-6">
+      <h3 className="mb-2 text-lg font-bold">In the conical flask</h3>
+      {part.flask.map((content, index) => (
+        <div key={index} className="mb-2 flex flex-wrap items-end gap-2">
+          {'weighing' in content ? (
+            <WeighedSolid index={index} />
+          ) : (
+            <PortionFields part={part} index={index} material={content.material} change={change} />
+          )}
+          <TakeOutButton
+            says="Take out of the flask"
+            onClick={() =>
+              change('take out of the flask', (found) => {
+                found.flask.splice(index, 1)
+              })
+            }
+          />
+        </div>
+      ))}
+      <PutIn part={part} change={change} />
+    </section>
+  )
+}
+
+function WeighedSolid({ index }: { readonly index: number }) {
+  const weighings = useTask().parts.filter(({ kind }) => kind === 'weighing')
+  return (
+    <SelectOf
+      name={`flask.${index}.weighing`}
+      label="Weighed solid"
+      choices={weighings.map(({ id, title }) => ({ value: id, says: `weighed: ${title ?? id}` }))}
+    />
+  )
+}
+
+interface PortionFieldsProps extends FlaskContentsProps {
+  readonly index: number
+  readonly material: string
+}
+
+function PortionFields({ part, index, material, change }: PortionFieldsProps) {
+  return (
+    <>
+      <MaterialPicker
+        label="Material in the flask"
+        value={material}
+        onChange={(id) =>
+          change('choose what is in the flask', (found) => {
+            const here = found.flask[index]
+            if (here && 'material' in here) here.material = id
+          })
+        }
+      />
+      <TextOf
+        name={`flask.${index}.volume`}
+        optional
+        label="Volume"
+        unit="cm³"
+        mono
+        inputMode="decimal"
+        className="w-28"
+        at={path('parts', part.id, 'flask', index, 'volume')}
+        tidy={withPoint}
+        write={(value) => (value === undefined ? '' : entryText(value as Entry))}
+      />
+      <SelectOf name={`flask.${index}.by`} label="Measured" choices={BY} placeholder="measured …" />
+    </>
+  )
+}
+
+/** Buttons that put something more into the flask. */
+function PutIn({ part, change }: FlaskContentsProps) {
+  const { materials, parts } = useTask()
+  const weighing = parts.find(({ kind }) => kind === 'weighing')
+  const add = (says: string, content: Titration['flask'][number]) => change(says, (found) => void found.flask.push(content))
+  const other = materials.find(({ id }) => id !== part.burette)?.id ?? part.burette
+  return (
+    <div className="flex flex-wrap gap-2">
+      {materials.length > 0 && (
+        <Button onClick={() => add('add to the flask', { material: other, by: 'pipette' })}>Add a portion</Button>
+      )}
+      {weighing && <Button onClick={() => add('add a weighed solid', { weighing: weighing.id })}>Add a weighed solid</Button>}
+      <AddMaterial
+        form="solution"
+        says="New material"
+        onAdded={(id) => add('add to the flask', { material: id, by: 'cylinder' })}
+      />
+    </div>
+  )
+}

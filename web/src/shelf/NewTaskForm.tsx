@@ -1,0 +1,118 @@
+import { zodResolver } from '@hookform/resolvers/zod'
+import { newTask, STARTING_SHEETS, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
+import { RadioGroup } from 'radix-ui'
+import { useEffect, useState } from 'react'
+import { useController, useForm } from 'react-hook-form'
+import { useNavigate } from 'react-router'
+import { z } from 'zod'
+import { ApiError, api } from '../notebook/api.ts'
+import { Button } from '../ui/Button.tsx'
+
+const SHEETS = Object.keys(STARTING_SHEETS) as [StartingSheet, ...StartingSheet[]]
+const { title, minutes } = TaskSchema.shape
+
+const isMinutes = (text: string) => /^\d*$/.test(text.trim()) && (text.trim() === '' || minutes.safeParse(Number(text)).success)
+
+const FieldsSchema = z.object({
+  title: title.refine((text) => text.trim() !== '', 'Give it a title, so that you find it again.'),
+  minutes: z.string().refine(isMinutes, 'Whole minutes, or empty.'),
+  sheet: z.enum(SHEETS),
+})
+type Fields = z.infer<typeof FieldsSchema>
+
+/** Title, minutes and starting sheet of a new task. */
+export function NewTaskForm({ title: begun }: { readonly title: string }) {
+  const [refused, setRefused] = useState<ApiError>()
+  const { register, handleSubmit, control, formState } = useForm<Fields>({
+    resolver: zodResolver(FieldsSchema),
+    defaultValues: { title: begun, minutes: '', sheet: 'weigh-titrate' },
+  })
+  const sheet = useController({ control, name: 'sheet' }).field
+  const navigate = useNavigate()
+  useTypingOn(begun)
+  const create = async ({ title, minutes, sheet }: Fields) => {
+    const task = newTask(title.trim(), sheet, Math.random)
+    try {
+      const created = await api.create(minutes.trim() === '' ? task : { ...task, minutes: Number(minutes) })
+      await navigate(`/task/${created.id}/brief`)
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error
+      setRefused(error)
+    }
+  }
+  const { errors, isSubmitting } = formState
+  return (
+    <form onSubmit={(event) => void handleSubmit(create)(event)}>
+      <div className="flex gap-3">
+        <label className="flex-1">
+          <span className="mb-1 block text-sm font-semibold">Title</span>
+          <input
+            {...register('title')}
+            maxLength={300}
+            autoComplete="off"
+            aria-invalid={errors.title !== undefined}
+            className="min-h-10 w-full rounded-lg border border-rule bg-sheet px-3"
+          />
+        </label>
+        <label className="w-28">
+          <span className="mb-1 block text-sm font-semibold">Minutes</span>
+          <input
+            {...register('minutes')}
+            inputMode="numeric"
+            autoComplete="off"
+            aria-invalid={errors.minutes !== undefined}
+            className="num min-h-10 w-full rounded-lg border border-rule bg-sheet px-3"
+          />
+        </label>
+      </div>
+      <Fault says={errors.title?.message ?? errors.minutes?.message} />
+      <Sheets value={sheet.value} onChange={sheet.onChange} />
+      <Fault says={refused && `${refused.message} ${refused.away ? 'Try again when it is back.' : refused.mend}`} />
+      <Button look="main" type="submit" disabled={isSubmitting} className="mt-5">
+        Open the task
+      </Button>
+    </form>
+  )
+}
+
+/** The dialog selects its first field, so that what is typed on would replace what was begun. */
+function useTypingOn(begun: string): void {
+  useEffect(() => {
+    const field = document.querySelector<HTMLInputElement>('input[name=title]')
+    const frame = requestAnimationFrame(() => field?.setSelectionRange(begun.length, begun.length))
+    return () => cancelAnimationFrame(frame)
+  }, [begun])
+}
+
+const Fault = ({ says }: { readonly says: string | undefined }) =>
+  says === undefined ? null : (
+    <p role="alert" className="mt-1 text-sm text-litmus">
+      {says}
+    </p>
+  )
+
+interface SheetsProps {
+  readonly value: StartingSheet
+  readonly onChange: (sheet: string) => void
+}
+
+/** The shapes that a task can begin as. */
+const Sheets = ({ value, onChange }: SheetsProps) => (
+  <RadioGroup.Root
+    aria-label="Starting sheet"
+    value={value}
+    onValueChange={onChange}
+    className="mt-4 grid grid-cols-3 gap-2 max-[799px]:grid-cols-2 max-[599px]:grid-cols-1"
+  >
+    {SHEETS.map((name) => (
+      <RadioGroup.Item
+        key={name}
+        value={name}
+        className="flex flex-col justify-start rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft data-[state=checked]:border-hop data-[state=checked]:bg-hop-wash"
+      >
+        <span className="block font-semibold">{STARTING_SHEETS[name].name}</span>
+        <span className="block text-sm text-ink-soft">{STARTING_SHEETS[name].says}</span>
+      </RadioGroup.Item>
+    ))}
+  </RadioGroup.Root>
+)

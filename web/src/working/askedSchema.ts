@@ -1,0 +1,36 @@
+import { checkFormula } from '@hop-lark/core/check'
+import { z } from 'zod'
+import { ASKABLE, type Askable, type Asked, type Extra, questionFrom } from './askable.ts'
+
+const text = z.string().exactOptional()
+const EXTRAS = {
+  at: text,
+  answer: text,
+  accepted: text,
+  added: text,
+  addedStrength: text,
+  strength: text,
+  volume: text,
+  items: text,
+} as const satisfies Record<Extra, typeof text>
+
+/** A question as it is being written: taken when it says what is asked for. */
+export const AskedSchema: z.ZodType<Asked, Asked> = z
+  .object({
+    quantity: z.enum(Object.keys(ASKABLE) as [Askable, ...Askable[]]),
+    of: z.string(),
+    in: z.string(),
+    unit: z.string(),
+    figures: z.string(),
+    text: z.string(),
+    extra: z.object(EXTRAS),
+  })
+  .superRefine((asked, context) => {
+    const { species, where } = ASKABLE[asked.quantity]
+    const say = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message })
+    const fault = species && asked.of !== '' ? checkFormula(asked.of, [])[0] : undefined
+    if (fault) say('of', fault.says)
+    else if (species && asked.of === '') say('of', 'Say of what: an element, an ion or a formula.')
+    else if (where !== 'nowhere' && asked.in === '') say('in', 'Say in what.')
+    else if (!questionFrom('q', asked)) say('extra', 'Something is missing in the fields above.')
+  })
