@@ -27,7 +27,7 @@ export const ADDRESSES: readonly Address[] = [
   {
     method: 'get',
     path: '/tasks',
-    says: 'A page of the shelf, newest first.',
+    says: 'A page of the shelf, newest first if nothing else is asked.',
     query: ListQuerySchema,
     answers: { 200: ShelfPageSchema, 400: ErrorSchema },
   },

@@ -8,4 +8,14 @@ export {
   SinceQuerySchema,
   TaskIdSchema,
 } from './requests.ts'
-export type { ErrorBody, KeptTask, LedgerLine, PatchOperation, SaveAnswer, Saved, ShelfLine, ShelfPage } from './types.ts'
+export type {
+  ErrorBody,
+  KeptTask,
+  LedgerLine,
+  ListQuery,
+  PatchOperation,
+  SaveAnswer,
+  Saved,
+  ShelfLine,
+  ShelfPage,
+} from './types.ts'

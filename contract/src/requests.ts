@@ -8,6 +8,9 @@ export const ListQuerySchema = z.object({
   page: z.coerce.number().int().min(1).max(100_000).default(1),
   size: z.coerce.number().int().min(1).max(100).default(30),
   archived: z.enum(['true', 'false']).default('false'),
+  sort: z.enum(['updated', 'created', 'title']).default('updated').describe('what the lines are in order of'),
+  order: z.enum(['asc', 'desc']).default('desc'),
+  progress: z.enum(['any', 'new', 'begun', 'done']).default('any').describe('new: nothing is entered yet; done: every stage is'),
 })
 
 export const CreateBodySchema = z.object({ document: z.unknown().describe('a task file, of any version that is read') })

@@ -8,8 +8,9 @@ import type {
   ShelfLineSchema,
   ShelfPageSchema,
 } from './answers.ts'
-import type { OperationSchema } from './requests.ts'
+import type { ListQuerySchema, OperationSchema } from './requests.ts'
 
+export type ListQuery = Readonly<z.infer<typeof ListQuerySchema>>
 export type KeptTask = Readonly<z.infer<typeof KeptTaskSchema>>
 export type ShelfLine = Readonly<z.infer<typeof ShelfLineSchema>>
 export type ShelfPage = Readonly<z.infer<typeof ShelfPageSchema>>

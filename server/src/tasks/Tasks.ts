@@ -1,4 +1,4 @@
-import type { KeptTask, ShelfLine } from '@hop-lark/contract'
+import type { KeptTask, ListQuery, ShelfLine } from '@hop-lark/contract'
 import { readTask, type Task } from '@hop-lark/core/record'
 import { summariseTask } from '@hop-lark/core/stages'
 import { applyPatch } from 'rfc6902'
@@ -6,14 +6,8 @@ import { Op, type Sequelize, type Transaction } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
 import { KeptDocuments } from './KeptDocuments.ts'
+import { BEHIND, linesAskedFor, OF_A_LINE } from './shelfQuery.ts'
 import { defineTasks, type TaskModel } from './TaskModel.ts'
-
-export interface ShelfQuery {
-  readonly search: string
-  readonly page: number
-  readonly size: number
-  readonly archived: boolean
-}
 
 function shelfLine({ id, title, version, summary, created, updated, archived }: TaskModel): ShelfLine {
   return {
@@ -38,11 +32,6 @@ export function storedTask({ id, version, document, created, updated, archived }
   }
 }
 
-/** What is searched for means itself: `%` and `_` are no wildcards. */
-function asPlainText(search: string): string {
-  return search.replace(/[\\%_]/g, '\\$&')
-}
-
 /** Text of documents that a server keeps: some hundreds of long records. */
 const KEPT_BYTES = 64 * 2 ** 20
 
@@ -64,27 +53,17 @@ export class Tasks {
     this.newId = newId
   }
 
-  /** One page of the shelf, newest first. */
-  async list({
-    search,
-    page,
-    size,
-    archived,
-  }: ShelfQuery): Promise<{ readonly tasks: readonly ShelfLine[]; readonly total: number }> {
-    const found = await this.tasks.findAndCountAll({
-      attributes: ['id', 'title', 'version', 'summary', 'summed', 'created', 'updated', 'archived'],
-      where: {
-        archived: archived ? { [Op.ne]: null } : null,
-        ...(search === '' ? {} : { title: { [Op.like]: `%${asPlainText(search)}%` } }),
-      },
-      order: [
-        ['updated', 'DESC'],
-        ['id', 'ASC'],
-      ],
-      limit: size,
-      offset: (page - 1) * size,
-    })
+  /** One page of the shelf. */
+  async list(query: ListQuery): Promise<{ readonly tasks: readonly ShelfLine[]; readonly total: number }> {
+    if (query.progress !== 'any') await this.sumUpWhatIsBehind()
+    const found = await this.tasks.findAndCountAll({ attributes: [...OF_A_LINE], ...linesAskedFor(query) })
     return { tasks: await Promise.all(found.rows.map((row) => this.summedUp(row))), total: found.count }
+  }
+
+  /** How far a task is can only be asked of what is summed up. */
+  private async sumUpWhatIsBehind(): Promise<void> {
+    const behind = await this.tasks.findAll({ attributes: [...OF_A_LINE], where: BEHIND })
+    for (const row of behind) await this.summedUp(row)
   }
 
   /**

@@ -30,7 +30,7 @@ export function taskRoutes(tasks: Tasks): Router {
   router.get('/', async (request, response) => {
     const query = ListQuerySchema.parse(request.query)
     response.json({
-      ...(await tasks.list({ ...query, archived: query.archived === 'true' })),
+      ...(await tasks.list(query)),
       page: query.page,
       size: query.size,
     })

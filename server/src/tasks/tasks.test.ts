@@ -97,6 +97,24 @@ describe('the shelf', () => {
     expect(await titles(`search=${encodeURIComponent(`${mark} %`)}`)).toEqual([])
   })
 
+  it('is in the order that is asked for, and holds what is as far as asked', async () => {
+    const mark = randomUUID()
+    const titles = async (query: string) =>
+      (await ask('GET', `/tasks?search=${mark}&${query}`)).body.tasks.map(({ title }: Task) => title.replace(`${mark} `, ''))
+    for (const title of ['pear', 'apple', 'quince']) await shelve(`${mark} ${title}`)
+    expect(await titles('sort=title&order=asc')).toEqual(['apple', 'pear', 'quince'])
+    expect(await titles('sort=created&order=asc')).toEqual(['pear', 'apple', 'quince'])
+    expect((await titles('progress=new')).toSorted()).toEqual(['apple', 'pear', 'quince'])
+    const { tasks } = (await ask('GET', `/tasks?search=${mark}&sort=title&order=asc`)).body
+    // Only what was entered is saved; how far the task is then must be known when it is asked for.
+    const entered = [{ op: 'add', path: '/parts/0/withSample', value: '12.34' }]
+    await ask('POST', `/tasks/${tasks[0].id}/edits`, { ...edit(0, ''), patch: entered })
+    await ask('POST', `/tasks/${tasks[1].id}/edits`, { ...edit(0, ''), patch: [{ op: 'replace', path: '/parts', value: [] }] })
+    expect(await titles('progress=begun')).toEqual(['apple'])
+    expect(await titles('progress=new&sort=title&order=desc')).toEqual(['quince', 'pear'])
+    expect(await titles('progress=done')).toEqual([])
+  })
+
   it('leaves archived tasks out, and shows them when asked', async () => {
     const task = await shelve(`archived ${randomUUID()}`)
     await ask('POST', `/tasks/${task.id}/archive`)

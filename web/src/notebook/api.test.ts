@@ -29,8 +29,11 @@ async function errorOf(promise: Promise<unknown>): Promise<ApiError> {
 describe('the api', () => {
   it('asks for a page of the shelf', async () => {
     const fetched = answer(200, { tasks: [], total: 0, page: 2, size: 30 })
-    await api.list('lawn & sand', true, 2)
-    expect(fetched.mock.calls[0]?.[0]).toBe('/api/tasks?search=lawn+%26+sand&archived=true&page=2')
+    const asked = { search: 'lawn & sand', archived: 'true', page: 2, sort: 'title', order: 'asc', progress: 'any' } as const
+    await api.list(asked)
+    expect(fetched.mock.calls[0]?.[0]).toBe(
+      '/api/tasks?search=lawn+%26+sand&archived=true&page=2&sort=title&order=asc&progress=any',
+    )
   })
 
   it('takes being behind for an answer, not a failure', async () => {

@@ -1,5 +1,8 @@
-import type { ErrorBody, KeptTask, LedgerLine, SaveAnswer, ShelfPage } from '@hop-lark/contract'
+import type { ErrorBody, KeptTask, LedgerLine, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
 import type { Operation } from 'rfc6902'
+
+/** What the shelf asks for. */
+export type ShelfQuery = Omit<ListQuery, 'size'>
 
 /** Why a request came to nothing. `away`: nobody answered, or the database is gone; worth trying again. */
 export class ApiError extends Error {
@@ -64,8 +67,7 @@ const at = (id: string) => `/tasks/${encodeURIComponent(id)}`
 
 /** The server's API, one function a request. */
 export const api = {
-  list: (search: string, archived: boolean, page: number) =>
-    ask<ShelfPage>('GET', `/tasks?${new URLSearchParams({ search, archived: String(archived), page: String(page) })}`),
+  list: (asked: ShelfQuery) => ask<ShelfPage>('GET', `/tasks?${new URLSearchParams({ ...asked, page: String(asked.page) })}`),
   create: (document: unknown) => ask<KeptTask>('POST', '/tasks', { document }),
   load: (id: string) => ask<KeptTask>('GET', at(id)),
   duplicate: (id: string) => ask<KeptTask>('POST', `${at(id)}/duplicate`),

@@ -1,25 +1,34 @@
-import { FilePlus2, Search, Upload } from 'lucide-react'
-import { Suspense, useRef, useState } from 'react'
+import { FilePlus2 } from 'lucide-react'
+import { useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { useNavigate } from 'react-router'
 import { Lark } from '../app/Lark.tsx'
-import { ApiError, api } from '../notebook/api.ts'
+import type { ShelfQuery } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
-import { later } from '../ui/later.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
-import { ShelfLedger } from './ShelfLedger.tsx'
+import { ImportButton } from './ImportButton.tsx'
+import { MakeTask } from './MakeTask.tsx'
+import { ShelfBody } from './ShelfBody.tsx'
+import { ShelfTools } from './ShelfTools.tsx'
+import type { Grouping } from './shelfTable.ts'
 import { useShelf } from './useShelf.ts'
 
-const NewTaskDialog = later(() => import('./NewTaskDialog.tsx').then((module) => module.NewTaskDialog))
+const NEWEST_FIRST: ShelfQuery = {
+  search: '',
+  archived: 'false',
+  page: 1,
+  sort: 'updated',
+  order: 'desc',
+  progress: 'any',
+}
 
 /** The tasks as entries in a ledger. */
 export function ShelfPage() {
-  const [search, setSearch] = useState('')
-  const [archived, setArchived] = useState(false)
-  const [page, setPage] = useState(1)
+  const [asked, setAsked] = useState(NEWEST_FIRST)
+  const [grouping, setGrouping] = useState<Grouping>('none')
   const [making, setMaking] = useState(false)
-  const shelf = useShelf(search, archived, page)
+  const shelf = useShelf(asked)
   const field = useRef<HTMLInputElement>(null)
+  const ask = (more: Partial<ShelfQuery>) => setAsked({ ...asked, ...more })
   useHotkeys('n', () => setMaking(true), SINGLE_KEY)
   useHotkeys('slash', () => field.current?.focus(), SINGLE_KEY)
   return (
@@ -39,97 +48,12 @@ export function ShelfPage() {
       </header>
       <main className="mx-auto max-w-5xl px-6 py-6">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
-          <h1 className="text-3xl font-bold">{archived ? 'Archived tasks' : 'Tasks'}</h1>
-          <div className="flex flex-wrap items-center gap-4">
-            <label className="flex items-center gap-2 rounded-lg border border-rule px-3">
-              <Search size={16} aria-hidden="true" />
-              <span className="sr-only">Search by title</span>
-              <input
-                ref={field}
-                value={search}
-                onChange={(event) => {
-                  setSearch(event.target.value)
-                  setPage(1)
-                }}
-                placeholder="Search by title"
-                className="min-h-9 w-44 bg-transparent outline-none placeholder:text-ink-soft"
-              />
-            </label>
-            <Button
-              look="quiet"
-              onClick={() => {
-                setArchived(!archived)
-                setPage(1)
-              }}
-            >
-              {archived ? 'Back to the shelf' : 'Archived'}
-            </Button>
-          </div>
+          <h1 className="text-3xl font-bold">{asked.archived === 'true' ? 'Archived tasks' : 'Tasks'}</h1>
+          <ShelfTools field={field} asked={asked} onAsk={ask} grouping={grouping} onGroup={setGrouping} />
         </div>
-        <ShelfLedger shelf={shelf} archived={archived} search={search} onNew={() => setMaking(true)} onPage={setPage} />
+        <ShelfBody shelf={shelf} asked={asked} grouping={grouping} onAsk={ask} onNew={() => setMaking(true)} />
       </main>
       {making && <MakeTask onClose={() => setMaking(false)} />}
     </div>
   )
-}
-
-/** The dialog of a new task. Until its code is there, what is typed goes into the title and not to the page behind. */
-function MakeTask({ onClose }: { readonly onClose: () => void }) {
-  const [typed, setTyped] = useState('')
-  const waiting = (
-    <input
-      // Whoever asked for a new task types its title next.
-      ref={(input) => input?.focus()}
-      aria-label="New task: its title"
-      placeholder="Title of the new task"
-      value={typed}
-      onChange={(event) => setTyped(event.target.value)}
-      className="fixed inset-x-0 top-[5vh] mx-auto w-72 rounded-lg border border-rule bg-sheet px-3 py-2 placeholder:text-ink-soft"
-    />
-  )
-  return (
-    <Suspense fallback={waiting}>
-      <NewTaskDialog title={typed} onClose={onClose} />
-    </Suspense>
-  )
-}
-
-function ImportButton() {
-  const navigate = useNavigate()
-  const input = useRef<HTMLInputElement>(null)
-  const take = async (file: File | undefined) => {
-    if (!file) return
-    try {
-      const created = await api.create(JSON.parse(await file.text()))
-      await navigate(`/task/${created.id}/brief`)
-    } catch (error) {
-      const { toast } = await import('sonner')
-      toast(wordImport(file.name, error), { duration: 12_000 })
-    }
-  }
-  return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Task file"
-        className="hidden"
-        onChange={(event) => {
-          void take(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
-      <Button icon={<Upload size={17} aria-hidden="true" />} onClick={() => input.current?.click()}>
-        From a file
-      </Button>
-    </>
-  )
-}
-
-function wordImport(name: string, error: unknown): string {
-  if (error instanceof SyntaxError) return `${name} is not JSON, so it is no task file.`
-  if (!(error instanceof ApiError)) throw error
-  const faults = error.faults.slice(0, 3).map(({ at, says }) => (at ? `${at}: ${says}` : says))
-  return faults.length > 0 ? `${name} cannot be read. ${faults.join(' ')}` : `${error.message} ${error.mend}`
 }

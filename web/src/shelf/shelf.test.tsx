@@ -1,10 +1,18 @@
 import type { ShelfPage as Page, ShelfLine } from '@hop-lark/contract'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from '../notebook/api.ts'
+import { choose, withoutLayout } from '../testing/openTask.tsx'
 import { ShelfPage } from './ShelfPage.tsx'
 
+beforeAll(() => {
+  withoutLayout()
+  Element.prototype.scrollIntoView = () => {}
+})
+
+// What comes after the page is there before a test waits for it.
+beforeAll(() => import('./ShelfLedger.tsx'))
 afterEach(() => {
   cleanup()
   vi.restoreAllMocks()
@@ -66,10 +74,44 @@ describe('the shelf', () => {
   })
 
   it('turns pages', async () => {
-    const list = open(async (_search, _archived, page) => ({ ...pageOf(LINE), total: 61, page }))
-    fireEvent.click(await screen.findByRole('button', { name: 'Older' }))
-    await waitFor(() => expect(list).toHaveBeenLastCalledWith('', false, 2))
+    const list = open(async ({ page }) => ({ ...pageOf(LINE), total: 61, page }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Next page' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ page: 2 })))
     expect(await screen.findByText('page 2 of 3')).toBeTruthy()
+  })
+
+  it('is ordered by the head that is pressed, the other way when it is pressed again', async () => {
+    const list = open(async () => pageOf(LINE))
+    const changed = await screen.findByRole('columnheader', { name: 'Changed' })
+    expect(changed.getAttribute('aria-sort')).toBe('descending')
+    fireEvent.click(screen.getByRole('button', { name: 'Task' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ sort: 'title', order: 'asc' })))
+    fireEvent.click(screen.getByRole('button', { name: 'Task' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ sort: 'title', order: 'desc' })))
+    expect(screen.getByRole('columnheader', { name: 'Task' }).getAttribute('aria-sort')).toBe('descending')
+  })
+
+  it('shows only what is as far as asked, and says so when there is none', async () => {
+    const list = open(async ({ progress }) => (progress === 'done' ? pageOf() : pageOf(LINE)))
+    await screen.findByRole('link', { name: 'Iron in lawn sand' })
+    choose('How far', 'done')
+    expect(await screen.findByText(/No task here is done/)).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Show all' }))
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ progress: 'any' })))
+    expect(await screen.findByRole('link', { name: 'Iron in lawn sand' })).toBeTruthy()
+  })
+
+  it('puts tasks together by month, or by how far they are', async () => {
+    const empty = { title: 'Titrate', state: 'empty', figure: '' }
+    const fresh = { ...LINE, id: 'b', title: 'Vinegar', updated: '2026-06-02T10:00:00.000Z' }
+    open(async () => pageOf({ ...fresh, summary: { stages: [empty, empty], answers: [] } }, LINE))
+    await screen.findByRole('link', { name: 'Vinegar' })
+    const groups = () => screen.queryAllByRole('rowheader').map(({ textContent }) => textContent)
+    expect(groups()).toEqual([])
+    choose('Put together', 'by month')
+    expect(groups()).toEqual(['June 2026', 'May 2026'])
+    choose('Put together', 'by how far')
+    expect(groups()).toEqual(['Not begun', 'Begun'])
   })
 
   it('asks for a title before it makes a task, and makes it from the chosen sheet', async () => {

@@ -1,6 +1,6 @@
 import type { ShelfPage } from '@hop-lark/contract'
 import { useCallback, useEffect, useState } from 'react'
-import { ApiError, api } from '../notebook/api.ts'
+import { ApiError, api, type ShelfQuery } from '../notebook/api.ts'
 
 export type Shelf =
   | { readonly kind: 'loading'; readonly again: () => void }
@@ -12,8 +12,8 @@ type Found = { readonly page: ShelfPage } | { readonly error: ApiError } | undef
 /** Typing in the search field asks once it pauses. */
 const MILLISECONDS_OF_PAUSE = 150
 
-/** One page of the shelf, fetched anew when the search changes. */
-export function useShelf(search: string, archived: boolean, page: number): Shelf {
+/** One page of the shelf, fetched anew when something else is asked for; `asked` must be the same object until then. */
+export function useShelf(asked: ShelfQuery): Shelf {
   const [found, setFound] = useState<Found>()
   const [turn, setTurn] = useState(0)
   const again = useCallback(() => setTurn((count) => count + 1), [])
@@ -21,7 +21,7 @@ export function useShelf(search: string, archived: boolean, page: number): Shelf
     let wanted = true
     const timer = setTimeout(
       () => {
-        api.list(search, archived, page).then(
+        api.list(asked).then(
           (result) => wanted && setFound({ page: result }),
           (error: unknown) => {
             if (!(error instanceof ApiError)) throw error
@@ -29,13 +29,13 @@ export function useShelf(search: string, archived: boolean, page: number): Shelf
           },
         )
       },
-      search === '' || turn > 0 ? 0 : MILLISECONDS_OF_PAUSE,
+      asked.search === '' || turn > 0 ? 0 : MILLISECONDS_OF_PAUSE,
     )
     return () => {
       wanted = false
       clearTimeout(timer)
     }
-  }, [search, archived, page, turn])
+  }, [asked, turn])
   if (!found) return { kind: 'loading', again }
   return 'page' in found ? { kind: 'there', page: found.page, again } : { kind: 'failed', error: found.error, again }
 }

@@ -9,6 +9,8 @@ interface Column {
   readonly width?: string
   /** Said to screen readers alone: what stands below needs no heading. */
   readonly unseen?: boolean
+  /** Which way the rows are in order of it, if they are. */
+  readonly sorted?: 'ascending' | 'descending'
 }
 
 interface ColumnHeadsProps {
@@ -26,10 +28,11 @@ export function ColumnHeads({ columns, eyebrow = false, className }: ColumnHeads
   return (
     <thead className={className}>
       <tr className="border-b-[1.5px] border-ink text-left align-bottom">
-        {columns.map(({ says, id, align, width = '', unseen }, index) => (
+        {columns.map(({ says, id, align, width = '', unseen, sorted }, index) => (
           <th
             key={id ?? `${index}${says}`}
             scope="col"
+            aria-sort={sorted}
             className={`${eyebrow ? 'eyebrow' : 'text-sm font-semibold'} py-1 pr-2 last:pr-0 ${align ? ALIGN[align] : ''} ${width}`}
           >
             {unseen ? <span className="sr-only">{says}</span> : says}
