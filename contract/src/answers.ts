@@ -12,8 +12,12 @@ const kept = {
   archived: moment.nullable(),
 }
 
+/** How far a task is by its stages after the sheet. */
+export const ProgressSchema = z.enum(['new', 'begun', 'done'])
+
 /** What the shelf shows of a task without opening it. */
 const SummarySchema = z.object({
+  progress: ProgressSchema,
   stages: z.array(z.object({ title: z.string(), state: z.string(), figure: z.string() })).readonly(),
   answers: z.array(z.object({ says: z.string(), value: z.string(), unit: z.string() })).readonly(),
 })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ProgressSchema } from './answers.ts'
 
 export const TaskIdSchema = z.string().min(1).max(60)
 
@@ -10,7 +11,10 @@ export const ListQuerySchema = z.object({
   archived: z.enum(['true', 'false']).default('false'),
   sort: z.enum(['updated', 'created', 'title']).default('updated').describe('what the lines are in order of'),
   order: z.enum(['asc', 'desc']).default('desc'),
-  progress: z.enum(['any', 'new', 'begun', 'done']).default('any').describe('new: nothing is entered yet; done: every stage is'),
+  progress: z
+    .enum(['any', ...ProgressSchema.options])
+    .default('any')
+    .describe('new: nothing is entered yet; done: every stage is'),
 })
 
 export const CreateBodySchema = z.object({ document: z.unknown().describe('a task file, of any version that is read') })

@@ -1,2 +1,2 @@
 export { type Stage, type StageState, stagesOf } from './stages.ts'
-export { type Summary, summariseTask } from './summary.ts'
+export { type Progress, type Summary, summariseTask } from './summary.ts'

@@ -1,9 +1,21 @@
 import { questionTitle, reckonTask } from '../reckon/index.ts'
 import type { Task } from '../record/index.ts'
-import { stagesOf } from './stages.ts'
+import { type Stage, stagesOf } from './stages.ts'
+
+/** How far a task is by its stages after the sheet: nothing entered yet, every stage done, or in between. */
+export type Progress = 'new' | 'begun' | 'done'
+
+/** What a starting sheet fills in already says nothing of how far the work is. */
+const COMES_WITH_THE_SHEET: ReadonlySet<Stage['kind']> = new Set(['brief', 'solution'])
+
+function progressOf(stages: readonly Stage[]): Progress {
+  if (stages.every(({ kind, state }) => state === 'empty' || COMES_WITH_THE_SHEET.has(kind))) return 'new'
+  return stages.every(({ kind, state }) => state === 'done' || kind === 'brief') ? 'done' : 'begun'
+}
 
 /** What the shelf shows of a task without opening it. */
 export interface Summary {
+  readonly progress: Progress
   readonly stages: readonly { readonly title: string; readonly state: string; readonly figure: string }[]
   readonly answers: readonly { readonly says: string; readonly value: string; readonly unit: string }[]
 }
@@ -11,8 +23,10 @@ export interface Summary {
 /** Sums a task up for the shelf: how far each stage is, and the answers so far. */
 export function summariseTask(task: Task): Summary {
   const reckoning = reckonTask(task)
+  const stages = stagesOf(task, reckoning)
   return {
-    stages: stagesOf(task, reckoning).map(({ title, state, figure }) => ({ title, state, figure })),
+    progress: progressOf(stages),
+    stages: stages.map(({ title, state, figure }) => ({ title, state, figure })),
     answers: reckoning.answers.flatMap((answer) => {
       const question = task.questions.find(({ id }) => id === answer.question)
       return question && answer.value !== null

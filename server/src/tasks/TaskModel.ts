@@ -1,5 +1,5 @@
 import type { Task } from '@hop-lark/core/record'
-import type { Summary } from '@hop-lark/core/stages'
+import type { Progress, Summary } from '@hop-lark/core/stages'
 import {
   type CreationOptional,
   DataTypes,
@@ -18,6 +18,8 @@ export class TaskModel extends Model<InferAttributes<TaskModel>, InferCreationAt
   declare document: Task
   declare documented: CreationOptional<number>
   declare summary: Summary
+  /** Of the summary, so that it can be asked for. */
+  declare progress: CreationOptional<Progress>
   /** The version that was summed up: a save does not wait for it. */
   declare summed: CreationOptional<number>
   declare created: Date
@@ -46,6 +48,7 @@ export function defineTasks(database: Sequelize): typeof TaskModel {
       },
       documented: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
       summary: { type: DataTypes.JSON, allowNull: false },
+      progress: { type: DataTypes.STRING(10), allowNull: false, defaultValue: 'new' },
       summed: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
       created: { type: DataTypes.DATE(3), allowNull: false },
       updated: { type: DataTypes.DATE(3), allowNull: false },

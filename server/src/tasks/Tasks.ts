@@ -77,7 +77,10 @@ export class Tasks {
     if (!whole) return shelfLine(row)
     const { id, version } = whole
     whole.summary = summariseTask(whole.document)
-    await this.tasks.update({ summary: whole.summary, summed: version }, { where: { id, version } })
+    await this.tasks.update(
+      { summary: whole.summary, progress: whole.summary.progress, summed: version },
+      { where: { id, version } },
+    )
     return shelfLine(whole)
   }
 
@@ -118,6 +121,7 @@ export class Tasks {
 
   private insert(task: Task, transaction: Transaction): Promise<TaskModel> {
     const now = this.now()
+    const summary = summariseTask(task)
     return this.tasks.create(
       {
         id: task.id,
@@ -125,7 +129,8 @@ export class Tasks {
         version: 0,
         document: task,
         documented: 0,
-        summary: summariseTask(task),
+        summary,
+        progress: summary.progress,
         created: now,
         updated: now,
         archived: null,

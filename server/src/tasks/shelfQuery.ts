@@ -1,5 +1,5 @@
 import type { ListQuery } from '@hop-lark/contract'
-import { col, type FindAndCountOptions, fn, Op, type WhereOptions, where } from 'sequelize'
+import { col, type FindAndCountOptions, Op, type WhereOptions } from 'sequelize'
 import type { TaskModel } from './TaskModel.ts'
 
 /** The columns that a line of the shelf is made of: no documents. */
@@ -10,18 +10,6 @@ export const BEHIND: WhereOptions = { summed: { [Op.ne]: col('version') } }
 
 /** What is searched for means itself: `%` and `_` are no wildcards. */
 const asPlainText = (search: string) => search.replace(/[\\%_]/g, '\\$&')
-
-/** The states of a task's stages after the sheet, as the database writes them: `["done", "partly", "empty"]`. */
-const states = fn('JSON_EXTRACT', col('summary'), '$.stages[1 to last].state')
-const NOTHING_YET = String.raw`^\["empty"(, "empty")*\]$`
-const EVERYTHING = String.raw`^\["done"(, "done")*\]$`
-
-const PROGRESS = {
-  any: [],
-  new: [where(states, { [Op.regexp]: NOTHING_YET })],
-  begun: [where(states, { [Op.notRegexp]: NOTHING_YET }), where(states, { [Op.notRegexp]: EVERYTHING })],
-  done: [where(states, { [Op.regexp]: EVERYTHING })],
-} as const
 
 /** A question for a page of the shelf, as the database is asked it. Lines that are equal keep one order on all pages. */
 export function linesAskedFor({
@@ -38,7 +26,7 @@ export function linesAskedFor({
       [Op.and]: [
         { archived: archived === 'true' ? { [Op.ne]: null } : null },
         ...(search === '' ? [] : [{ title: { [Op.like]: `%${asPlainText(search)}%` } }]),
-        ...PROGRESS[progress],
+        ...(progress === 'any' ? [] : [{ progress }]),
       ],
     },
     order: [

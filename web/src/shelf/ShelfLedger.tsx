@@ -69,7 +69,7 @@ interface SortHeadProps {
 }
 
 const SortHead = ({ order, onSort, children }: SortHeadProps) => (
-  <button type="button" onClick={onSort} className="inline-flex min-h-7 items-center gap-1 hover:text-hop">
+  <button type="button" onClick={onSort} className="-my-1 inline-flex items-center gap-1 py-1 hover:text-hop">
     {children}
     {order === 'asc' && <ArrowUp size={14} aria-hidden="true" />}
     {order === 'desc' && <ArrowDown size={14} aria-hidden="true" />}

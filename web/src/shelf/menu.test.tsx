@@ -20,7 +20,7 @@ const line = (more: Partial<ShelfLine> = {}): ShelfLine => ({
   created: AT,
   updated: AT,
   archived: null,
-  summary: { stages: [], answers: [] },
+  summary: { progress: 'new', stages: [], answers: [] },
   ...more,
 })
 

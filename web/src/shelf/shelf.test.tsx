@@ -26,6 +26,7 @@ const LINE: ShelfLine = {
   updated: '2026-05-12T10:00:00.000Z',
   archived: null,
   summary: {
+    progress: 'begun',
     stages: [
       { title: 'Weigh F1', state: 'done', figure: '4.74 g' },
       { title: 'Titrate', state: 'partly', figure: '' },
@@ -104,7 +105,7 @@ describe('the shelf', () => {
   it('puts tasks together by month, or by how far they are', async () => {
     const empty = { title: 'Titrate', state: 'empty', figure: '' }
     const fresh = { ...LINE, id: 'b', title: 'Vinegar', updated: '2026-06-02T10:00:00.000Z' }
-    open(async () => pageOf({ ...fresh, summary: { stages: [empty, empty], answers: [] } }, LINE))
+    open(async () => pageOf({ ...fresh, summary: { progress: 'new', stages: [empty], answers: [] } }, LINE))
     await screen.findByRole('link', { name: 'Vinegar' })
     const groups = () => screen.queryAllByRole('rowheader').map(({ textContent }) => textContent)
     expect(groups()).toEqual([])

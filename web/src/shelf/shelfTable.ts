@@ -21,12 +21,7 @@ const features = tableFeatures({
   groupedRowModel: createGroupedRowModel(),
 })
 
-/** How far a task is by its stages after the sheet: as the server tells them apart. */
-function farOf({ summary }: ShelfLine): string {
-  const states = summary.stages.slice(1).map(({ state }) => state)
-  if (states.every((state) => state === 'empty')) return 'Not begun'
-  return states.every((state) => state === 'done') ? 'Done' : 'Begun'
-}
+const FAR: Readonly<Record<ShelfLine['summary']['progress'], string>> = { new: 'Not begun', begun: 'Begun', done: 'Done' }
 
 const helper = createColumnHelper<typeof features, ShelfLine>()
 const columns = helper.columns([
@@ -35,7 +30,7 @@ const columns = helper.columns([
     id: 'updated',
     getGroupingValue: ({ updated }) => format(new Date(updated), 'MMMM yyyy'),
   }),
-  helper.accessor(farOf, { id: 'far' }),
+  helper.accessor(({ summary }) => FAR[summary.progress], { id: 'far' }),
 ])
 const GROUPED: Readonly<Record<Grouping, string[]>> = { none: [], changed: ['updated'], far: ['far'] }
 
