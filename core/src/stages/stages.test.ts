@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { reckonTask } from '../reckon/index.ts'
-import { readTask, readTaskText, type Task } from '../record/index.ts'
+import { newTask, readTask, readTaskText, STARTING_SHEETS, type StartingSheet, type Task } from '../record/index.ts'
 import { stagesOf, summariseTask } from './index.ts'
 
 const demo = (name: string): Task =>
@@ -65,10 +65,21 @@ describe('the stages of a task', () => {
 })
 
 it('sums a task up for the shelf', () => {
-  const { stages, answers } = summariseTask(demo('iron-in-lawn-sand'))
+  const { progress, stages, answers } = summariseTask(demo('iron-in-lawn-sand'))
+  expect(progress).toBe('done')
   expect(stages).toHaveLength(5)
   expect(answers).toEqual([
     { says: 'Amount of iron(II) in the 250 cm³ flask', value: '0.0103', unit: 'mol' },
     { says: 'Percentage by mass of iron in F1', value: '12.2', unit: '%' },
   ])
+})
+
+it.each(Object.keys(STARTING_SHEETS) as StartingSheet[])('a task that begins as %s counts as new', (sheet) => {
+  expect(summariseTask(newTask('x', sheet, Math.random)).progress).toBe('new')
+})
+
+it('a task counts as begun from its first reading on', () => {
+  const task = newTask('x', 'weigh-titrate', Math.random)
+  const parts = task.parts.map((part) => (part.kind === 'weighing' ? { ...part, withSample: '31.46' } : part))
+  expect(summariseTask({ ...task, parts }).progress).toBe('begun')
 })
