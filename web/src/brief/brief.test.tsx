@@ -88,7 +88,7 @@ describe('the stages', () => {
 
   it('change places', () => {
     open()
-    fireEvent.click(screen.getByRole('button', { name: 'Move Make up F4 up' }))
+    fireEvent.keyDown(screen.getByRole('button', { name: 'Move Make up F4' }), { key: 'ArrowUp', altKey: true })
     expect(nowOpen().parts.map(({ id }) => id)).toEqual(['s1', 'w1', 't1'])
     fireEvent.click(screen.getByRole('button', { name: 'Take out Weigh F1' }))
     expect(nowOpen().parts.map(({ id }) => id)).toEqual(['s1', 't1'])

@@ -4,6 +4,9 @@ import { memo } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
 import { Button } from '../../ui/Button.tsx'
+import { useOrdered } from '../../ui/order/Grip.tsx'
+import { Order } from '../../ui/order/Order.tsx'
+import { moveItem, orderKeys } from '../../ui/order/orderKeys.ts'
 import { nextSample, type Sample } from './rackEdits.ts'
 
 interface SampleBarProps {
@@ -26,21 +29,31 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: Sam
     })
     onChoose({ material: id, tubes: [] })
   }
+  const move = (from: number, to: number) =>
+    edit('move a sample', (draft) => {
+      const found = draft.parts.find((one) => one.id === part.id)
+      if (found?.kind === 'rack') moveItem(found.samples, from, to)
+    })
   return (
     <div className="mb-2 flex flex-wrap items-center gap-2">
-      <fieldset className="flex min-w-0 max-w-full overflow-x-auto rounded-lg border border-ink" aria-label="Sample">
-        {part.samples.map((one) => (
-          <button
-            key={one.material}
-            type="button"
-            aria-pressed={one.material === sample?.material}
-            onClick={() => onChoose(one)}
-            className={`min-h-9 px-3.5 font-semibold whitespace-nowrap ${one.material === sample?.material ? 'bg-ink text-sheet' : 'bg-sheet text-ink hover:bg-hair'}`}
-          >
-            {materialLabel(task, one.material)}
-          </button>
-        ))}
-      </fieldset>
+      <Order
+        ids={part.samples.map(({ material }) => material)}
+        along="row"
+        nameOf={(id) => materialLabel(task, id)}
+        onMove={move}
+      >
+        <fieldset className="flex min-w-0 max-w-full overflow-x-auto rounded-lg border border-ink" aria-label="Sample">
+          {part.samples.map((one, index) => (
+            <SampleButton
+              key={one.material}
+              sample={one}
+              chosen={one.material === sample?.material}
+              onChoose={onChoose}
+              onStep={(by) => move(index, index + by)}
+            />
+          ))}
+        </fieldset>
+      </Order>
       <Button icon={<Plus size={16} />} onClick={() => add('solution')} aria-label="New sample, a solution">
         solution
       </Button>
@@ -50,3 +63,30 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: Sam
     </div>
   )
 })
+
+interface SampleButtonProps {
+  readonly sample: Sample
+  readonly chosen: boolean
+  readonly onChoose: (sample: Sample) => void
+  readonly onStep: (by: 1 | -1) => void
+}
+
+function SampleButton({ sample, chosen, onChoose, onStep }: SampleButtonProps) {
+  const task = useTask()
+  const { place, pointer } = useOrdered(sample.material)
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight"
+      title="Drag, or Alt and an arrow, to move it"
+      onClick={() => onChoose(sample)}
+      onKeyDown={(event) => orderKeys(event, onStep)}
+      {...place}
+      {...pointer}
+      className={`min-h-9 px-3.5 font-semibold whitespace-nowrap data-[lifted]:relative data-[lifted]:z-10 ${chosen ? 'bg-ink text-sheet' : 'bg-sheet text-ink hover:bg-hair'}`}
+    >
+      {materialLabel(task, sample.material)}
+    </button>
+  )
+}
