@@ -5,10 +5,9 @@ import { chainTo, originalOf, type Solution } from './solve.ts'
 import { type ChainFraction, type ChainTerm, type Step, type Style, unitSymbol, Writer } from './working.ts'
 
 /** A unit that is one over another, as the fraction it is in a chain. */
-const SPLIT_UNITS: Readonly<Record<string, readonly [string, string]>> = {
-  'mol/dm3': ['mol', 'dm³'],
-  'g/dm3': ['g', 'dm³'],
-  'g/mol': ['g', 'mol'],
+function splitUnit(unit: string): readonly [string, string] | undefined {
+  const [over, under, ...more] = unitSymbol(unit).split('/')
+  return over && under && more.length === 0 ? [over, under] : undefined
 }
 
 const isProduct = (rule: Rule | undefined): rule is Rule & { body: { kind: 'product' } } => rule?.body.kind === 'product'
@@ -64,7 +63,7 @@ class ChainWriter {
   /** A number as a fraction: 0.0100 mol over 1 dm³. */
   private fractionOf(key: Key): ChainFraction {
     const term = this.termOf(key)
-    const [top, bottom] = SPLIT_UNITS[this.network.quantities.get(key)?.unit ?? ''] ?? []
+    const [top, bottom] = splitUnit(this.network.quantities.get(key)?.unit ?? '') ?? []
     return top && bottom ? { top: { ...term, unit: top }, bottom: { text: '1', unit: bottom } } : { top: term }
   }
 

@@ -1,3 +1,5 @@
+import { addMinutes, differenceInSeconds, lightFormat, parseISO, secondsToHours } from 'date-fns'
+
 /**
  * Time left of a task, or how far it is over.
  *
@@ -13,8 +15,7 @@ export function remaining({
   readonly started: string
   readonly now: number
 }): { readonly text: string; readonly over: boolean } {
-  const seconds = Math.round(minutes * 60 - (now - Date.parse(started)) / 1000)
-  const size = Math.abs(seconds)
-  const two = (value: number) => String(value).padStart(2, '0')
-  return { text: `${Math.floor(size / 3600)}:${two(Math.floor((size % 3600) / 60))}:${two(size % 60)}`, over: seconds < 0 }
+  const left = differenceInSeconds(addMinutes(parseISO(started), minutes), now, { roundingMethod: 'round' })
+  const size = Math.abs(left)
+  return { text: `${secondsToHours(size)}:${lightFormat(new Date(0, 0, 0, 0, 0, size), 'mm:ss')}`, over: left < 0 }
 }
