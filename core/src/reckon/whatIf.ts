@@ -9,7 +9,7 @@ import type { Network } from './network.ts'
 import type { Place, PlaceKey } from './place.ts'
 import type { Key, QuantityOf } from './quantity.ts'
 import { type Overrides, Shifting } from './shifting.ts'
-import { chainTo, solve } from './solve.ts'
+import { chainTo, type Solution, solve } from './solve.ts'
 import { readFormula } from './species.ts'
 
 /** One quantity on the way to an answer, as it is and as it would be. */
@@ -86,6 +86,33 @@ const ROUNDING = 1e-24
 
 const isSame = (one: Exact, other: Exact) => one.sub(other).abs().lte(one.abs().mul(ROUNDING))
 
+/** A function of a question that is worked out once for each. */
+function remembered<Result>(work: (question: string) => Result): (question: string) => Result {
+  const known = new Map<string, Result>()
+  return (question) => {
+    if (!known.has(question)) known.set(question, work(question))
+    return known.get(question) as Result
+  }
+}
+
+interface Shift {
+  readonly key: Key
+  readonly shifting: Shifting
+  readonly overrides: Parameters<Shifting['shift']>[0]
+}
+
+/** What of a chain is other than it was, where its answer is. */
+function shiftedBy(network: Network, solution: Solution, { key, shifting, overrides }: Shift): readonly Shifted[] {
+  const after = unlessImpossible(() => shifting.shift(overrides))
+  const [answered, shifted] = [shifting.before.get(key), after?.get(key)]
+  if (!after || !answered || !shifted || isSame(answered, shifted)) return []
+  return [...after].flatMap(([link, is]): Shifted[] => {
+    const was = shifting.before.get(link)
+    if (!was || was.eq(is) || solution.get(link)?.rule?.silent) return []
+    return [{ key: link, says: network.quantities.get(link)?.says ?? link, before: was, after: is }]
+  })
+}
+
 /** Opens a task's network. The chains are those of the record; only values change. */
 export function openNetwork(task: Task): OpenNetwork {
   const built = buildNetwork(task)
@@ -98,15 +125,11 @@ export function openNetwork(task: Task): OpenNetwork {
   )
   const chains = new Map([...keys].map(([question, key]) => [question, chainTo(solution, key)]))
   const values = (key: Key) => unlessImpossible(() => evaluate(network, solution, key))
-  const shiftings = new Map<string, Shifting | undefined>()
-  const shiftingOf = (question: string): Shifting | undefined => {
-    if (shiftings.has(question)) return shiftings.get(question)
+  const shiftingOf = remembered((question: string): Shifting | undefined => {
     const key = keys.get(question)
     const before = key === undefined ? undefined : values(key)
-    const made = before && new Shifting(network, chains.get(question) ?? [], before)
-    shiftings.set(question, made)
-    return made
-  }
+    return before && new Shifting(network, chains.get(question) ?? [], before)
+  })
   const places = givensByPlace(network)
   const rests = new Map([...chains].map(([question, chain]) => [question, new Set(chain.map(({ key }) => key))]))
   return {
@@ -131,14 +154,7 @@ export function openNetwork(task: Task): OpenNetwork {
     },
     shift: (question, overrides) => {
       const [key, shifting] = [keys.get(question), shiftingOf(question)]
-      const after = shifting && unlessImpossible(() => shifting.shift(overrides))
-      const [answered, shifted] = key === undefined ? [] : [shifting?.before.get(key), after?.get(key)]
-      if (!shifting || !after || !answered || !shifted || isSame(answered, shifted)) return []
-      return [...after].flatMap(([link, is]): Shifted[] => {
-        const was = shifting.before.get(link)
-        if (!was || was.eq(is) || solution.get(link)?.rule?.silent) return []
-        return [{ key: link, says: network.quantities.get(link)?.says ?? link, before: was, after: is }]
-      })
+      return key === undefined || !shifting ? [] : shiftedBy(network, solution, { key, shifting, overrides })
     },
   }
 }

@@ -53,6 +53,28 @@ function taker(elements: ReadonlySet<string>, { species }: Equilibrium): string 
 /** Elements that tell nothing about where a solid went. */
 const EVERYWHERE = new Set(['H', 'O', 'N', 'C', 'S', 'Cl', 'Br', 'I', 'K', 'Na'])
 
+/** What may stand on the left beside the solid and on the right beside what it becomes. */
+interface Way {
+  readonly with: readonly string[]
+  readonly and: readonly string[]
+}
+
+const IN_ACID = (freed: readonly string[]): readonly Way[] => [
+  { with: ['H+(aq)'], and: ['CO2(g)', 'H2O(l)'] },
+  { with: ['H+(aq)'], and: ['H2S(g)'] },
+  { with: ['H+(aq)'], and: ['H2O(l)'] },
+  { with: ['H+(aq)'], and: [...freed, 'H2O(l)'] },
+  { with: ['H+(aq)'], and: freed },
+]
+const OTHERWISE = (freed: readonly string[]): readonly Way[] => [
+  { with: ['OH-(aq)'], and: [] },
+  { with: ['NH3(aq)'], and: ['OH-(aq)'] },
+  { with: ['NH3(aq)'], and: freed },
+  { with: ['S2O3^2-(aq)'], and: freed },
+  { with: ['OH-(aq)'], and: ['H2O(l)'] },
+  { with: freed, and: [] },
+]
+
 /** The ionic equation of a solid that dissolves, by what its metal is found in afterwards. */
 export function dissolution(name: string, after: Equilibrium): string | undefined {
   const facts = solidFacts(name)
@@ -64,48 +86,12 @@ export function dissolution(name: string, after: Equilibrium): string | undefine
   const freed = ionsOf(facts)
     .filter((ion) => ion !== 'OH-' && ![...compositionOf(parseFormula(ion)).keys()].some((element) => elements.has(element)))
     .map((ion) => states(ion, 'aq'))
-  const acid = after.pH < 7
-  const inAcid: readonly (readonly [readonly string[], readonly string[]])[] = [
-    [
-      [solid, 'H+(aq)'],
-      [made, 'CO2(g)', 'H2O(l)'],
-    ],
-    [
-      [solid, 'H+(aq)'],
-      [made, 'H2S(g)'],
-    ],
-    [
-      [solid, 'H+(aq)'],
-      [made, 'H2O(l)'],
-    ],
-    [
-      [solid, 'H+(aq)'],
-      [made, ...freed, 'H2O(l)'],
-    ],
-    [
-      [solid, 'H+(aq)'],
-      [made, ...freed],
-    ],
-  ]
-  const otherwise: readonly (readonly [readonly string[], readonly string[]])[] = [
-    [[solid, 'OH-(aq)'], [made]],
-    [
-      [solid, 'NH3(aq)'],
-      [made, 'OH-(aq)'],
-    ],
-    [
-      [solid, 'NH3(aq)'],
-      [made, ...freed],
-    ],
-    [
-      [solid, 'S2O3^2-(aq)'],
-      [made, ...freed],
-    ],
-    [
-      [solid, 'OH-(aq)'],
-      [made, 'H2O(l)'],
-    ],
-    [[solid, ...freed], [made]],
-  ]
-  return firstThatBalances(acid ? [...inAcid, ...otherwise] : [...otherwise, ...inAcid])
+  const [inAcid, otherwise] = [IN_ACID(freed), OTHERWISE(freed)]
+  const ways = after.pH < 7 ? [...inAcid, ...otherwise] : [...otherwise, ...inAcid]
+  return firstThatBalances(
+    ways.map((way) => [
+      [solid, ...way.with],
+      [made, ...way.and],
+    ]),
+  )
 }

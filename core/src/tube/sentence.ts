@@ -18,11 +18,9 @@ export function sayFact(fact: Fact): string {
     case 'transient':
       return `${fact.colour} precipitate where the drop fell, gone on shaking`
     case 'solution':
-      return fact.to === 'colourless'
-        ? `solution turned from ${fact.from} to colourless`
-        : fact.from === 'colourless'
-          ? `solution turned ${fact.to}`
-          : `solution turned from ${fact.from} to ${fact.to}`
+      return fact.from === 'colourless' && fact.to !== 'colourless'
+        ? `solution turned ${fact.to}`
+        : `solution turned from ${fact.from} to ${fact.to}`
     case 'decolourised':
       return `${fact.colour} colour of the reagent disappeared`
     case 'gas':

@@ -36,62 +36,39 @@ export function isDatabaseAway(error: unknown): boolean {
   return error instanceof ConnectionError || error instanceof TimeoutError || AWAY.has(codeOf(error))
 }
 
+const answer = (status: number, code: string, says: string, mend: string, faults?: Answer['error']['faults']): Answer => ({
+  status,
+  error: { code, says, mend, ...(faults ? { faults } : {}) },
+})
+const AWAY_FOR_NOW = answer(
+  503,
+  'database.away',
+  'The database cannot be reached.',
+  'What you enter is kept on this device and saved when it is back.',
+)
+/** What is wrong with a request before anybody reads it, by the status that says so. */
+const UNREAD: Readonly<Record<number, Answer>> = {
+  400: answer(400, 'request.notJson', 'The request is not JSON.', 'Send JSON.'),
+  413: answer(413, 'request.tooLarge', 'This is larger than a task may be.', 'Split the task, or take pasted text out of it.'),
+}
+const FAULT = answer(
+  500,
+  'server.fault',
+  'Something went wrong on the server.',
+  'Try again; what you entered is kept on this device.',
+)
+const SEE_THE_PLACES = 'See the places named.'
+
 function answerTo(error: unknown): Answer {
-  if (error instanceof Refusal)
-    return { status: error.status, error: { code: error.code, says: error.message, mend: error.mend } }
-  if (error instanceof TaskFileError) {
-    return {
-      status: 422,
-      error: {
-        code: 'task.invalid',
-        says: 'This would not be a task file any more.',
-        mend: 'See the places named.',
-        faults: error.faults,
-      },
-    }
-  }
+  if (error instanceof Refusal) return answer(error.status, error.code, error.message, error.mend)
+  if (error instanceof TaskFileError)
+    return answer(422, 'task.invalid', 'This would not be a task file any more.', SEE_THE_PLACES, error.faults)
   if (error instanceof ZodError) {
     const faults = error.issues.map((issue) => ({ at: issue.path.join('.'), says: issue.message }))
-    return {
-      status: 400,
-      error: {
-        code: 'request.invalid',
-        says: 'The request is not what this address expects.',
-        mend: 'See the places named.',
-        faults,
-      },
-    }
+    return answer(400, 'request.invalid', 'The request is not what this address expects.', SEE_THE_PLACES, faults)
   }
-  if (isDatabaseAway(error)) {
-    return {
-      status: 503,
-      error: {
-        code: 'database.away',
-        says: 'The database cannot be reached.',
-        mend: 'What you enter is kept on this device and saved when it is back.',
-      },
-    }
-  }
-  const status = (error as { status?: unknown }).status
-  if (status === 413)
-    return {
-      status: 413,
-      error: {
-        code: 'request.tooLarge',
-        says: 'This is larger than a task may be.',
-        mend: 'Split the task, or take pasted text out of it.',
-      },
-    }
-  if (status === 400)
-    return { status: 400, error: { code: 'request.notJson', says: 'The request is not JSON.', mend: 'Send JSON.' } }
-  return {
-    status: 500,
-    error: {
-      code: 'server.fault',
-      says: 'Something went wrong on the server.',
-      mend: 'Try again; what you entered is kept on this device.',
-    },
-  }
+  if (isDatabaseAway(error)) return AWAY_FOR_NOW
+  return UNREAD[Number((error as { status?: unknown }).status)] ?? FAULT
 }
 
 /** What of an error may be logged: driver errors carry SQL with readings in it, so only kind and code are kept. */

@@ -16,6 +16,8 @@ const EDGE = { left: 54, right: 14, top: 26, bottom: 56 }
 /** Widest a tick of the ruler may lie from the next, in px. */
 const LARGEST_TICK = 70
 
+const DRAWN = HEIGHT - EDGE.top - EDGE.bottom
+
 /** A step of 1, 2 or 5 that leaves the ruler readable. */
 function rulerStep(reach: number, height: number): number {
   const most = (LARGEST_TICK / height) * reach
@@ -30,12 +32,9 @@ export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
   const { front, lanes, spots } = chromatogram
   const farthest = Math.max(0, ...spots.map(({ distance }) => distance.toNumber()))
   const reach = front?.gt(0) ? front.toNumber() : Math.max(1, farthest * 1.15)
-  const height = HEIGHT - EDGE.top - EDGE.bottom
-  const heightOf = (distance: number) => EDGE.top + height * (1 - distance / reach)
+  const heightOf = (distance: number) => EDGE.top + DRAWN * (1 - distance / reach)
   const laneAt = (index: number) => EDGE.left + ((width - EDGE.left - EDGE.right) * (index + 0.5)) / Math.max(1, lanes.length)
   const xOf = (spot: ReadSpot) => laneAt(lanes.findIndex(({ label }) => label === spot.label))
-  const step = rulerStep(reach, height)
-  const ticks = Array.from({ length: Math.floor(reach / step + 1e-9) + 1 }, (_, index) => index * step)
   const crowded = lanes.length > 3
   const matches = spots.flatMap((spot) =>
     spot.matches.slice(0, 1).flatMap((label) => {
@@ -55,31 +54,9 @@ export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
           fill="var(--paper-white)"
           stroke="var(--rule)"
         />
-        {ticks.map((tick) => (
-          <g key={tick}>
-            <path d={`M${EDGE.left - 16} ${heightOf(tick)}h8`} stroke="var(--ink-soft)" />
-            <text x={EDGE.left - 20} y={heightOf(tick) + 4.5} textAnchor="end" className="num fill-ink-soft text-[13px]">
-              {Number(tick.toPrecision(6))}
-            </text>
-          </g>
-        ))}
-        <text x={EDGE.left - 20} y={HEIGHT - 20} textAnchor="end" className="fill-ink-soft text-[13px]">
-          {unit}
-        </text>
+        <Ruler reach={reach} heightOf={heightOf} unit={unit} />
         <path d={`M${EDGE.left - 8} ${heightOf(0)}H${width - EDGE.right + 8}`} stroke="var(--pencil)" strokeWidth="1.6" />
-        {front && (
-          <>
-            <path
-              d={`M${EDGE.left - 8} ${heightOf(reach)}H${width - EDGE.right + 8}`}
-              stroke="var(--lark)"
-              strokeWidth="1.6"
-              strokeDasharray="6 4"
-            />
-            <text x={width - EDGE.right + 2} y={heightOf(reach) - 6} textAnchor="end" className="fill-(--pencil) text-[13px]">
-              front
-            </text>
-          </>
-        )}
+        {front && <Front y={heightOf(reach)} width={width} />}
         {matches.map(({ spot, reference }) => (
           <path
             key={`${spot.index}-${reference.index}`}
@@ -107,6 +84,43 @@ export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
     </div>
   )
 }
+
+interface RulerProps {
+  readonly reach: number
+  readonly heightOf: (distance: number) => number
+  readonly unit: string
+}
+
+/** Distances from the pencil line, along the left edge. */
+function Ruler({ reach, heightOf, unit }: RulerProps) {
+  const step = rulerStep(reach, DRAWN)
+  const ticks = Array.from({ length: Math.floor(reach / step + 1e-9) + 1 }, (_, index) => index * step)
+  return (
+    <>
+      {ticks.map((tick) => (
+        <g key={tick}>
+          <path d={`M${EDGE.left - 16} ${heightOf(tick)}h8`} stroke="var(--ink-soft)" />
+          <text x={EDGE.left - 20} y={heightOf(tick) + 4.5} textAnchor="end" className="num fill-ink-soft text-[13px]">
+            {Number(tick.toPrecision(6))}
+          </text>
+        </g>
+      ))}
+      <text x={EDGE.left - 20} y={HEIGHT - 20} textAnchor="end" className="fill-ink-soft text-[13px]">
+        {unit}
+      </text>
+    </>
+  )
+}
+
+/** How far the solvent ran. */
+const Front = ({ y, width }: { readonly y: number; readonly width: number }) => (
+  <>
+    <path d={`M${EDGE.left - 8} ${y}H${width - EDGE.right + 8}`} stroke="var(--lark)" strokeWidth="1.6" strokeDasharray="6 4" />
+    <text x={width - EDGE.right + 2} y={y - 6} textAnchor="end" className="fill-(--pencil) text-[13px]">
+      front
+    </text>
+  </>
+)
 
 interface SpotProps {
   readonly spot: ReadSpot

@@ -44,48 +44,57 @@ const channel = typeof BroadcastChannel === 'undefined' ? undefined : new Broadc
 const asApiError = (error: unknown): ApiError =>
   error instanceof ApiError ? error : new ApiError(0, 'page.fault', 'The task could not be opened.', 'Load the page again.')
 
+const NOTHING_TO_SAVE: Notebook['save'] = { kind: 'saved', at: undefined }
+
+/** What saves a task, and tells the page what became of it as long as it is the one that is open. */
+function outboxFor(taskId: string, tell: (change: (state: Notebook) => Partial<Notebook>) => void): Outbox {
+  return new Outbox({
+    taskId,
+    page: PAGE,
+    api,
+    device: deviceStore(),
+    newKey,
+    onTask: (task, notes) => tell((state) => ({ task, notes: [...state.notes, ...notes] })),
+    onSave: (save) => tell(() => ({ save })),
+    onAcknowledged: () => channel?.postMessage(taskId),
+  })
+}
+
+/** A cell that is left after Enter would write the same text again. */
+function writeReading({ task, edit }: Notebook, at: Path, text: string): void {
+  if (!task || textAt(task, at) === text) return
+  const says = text === '' ? `take out ${writePath(at)}` : `write ${text}`
+  edit(says, (draft) => writeAt(draft, at, text, new Date().toISOString()))
+}
+
 /** The open task: what is on the page, how it is saved, and how to take things back. */
 export const useNotebook = create<Notebook>((set, get) => {
   const adopt = (task: Task): void => {
     set({ task })
     outbox?.change(task)
   }
+  const turnBack = (turn: typeof undo): void => {
+    const { task, history } = get()
+    const turned = task && turn(history, task)
+    if (!turned) return
+    set({ history: turned.history })
+    adopt(turned.task)
+  }
   return {
     opening: { kind: 'closed' },
     task: undefined,
-    save: { kind: 'saved', at: undefined },
+    save: NOTHING_TO_SAVE,
     history: NOTHING_DONE,
     notes: [],
-    open: async (taskId) => {
+    open: (taskId) => {
       get().close()
-      const mine = new Outbox({
-        taskId,
-        page: PAGE,
-        api,
-        device: deviceStore(),
-        newKey,
-        onTask: (task, notes) => {
-          if (outbox === mine) set((state) => ({ task, notes: [...state.notes, ...notes] }))
-        },
-        onSave: (save) => {
-          if (outbox === mine) set({ save })
-        },
-        onAcknowledged: () => channel?.postMessage(taskId),
-      })
+      const mine: Outbox = outboxFor(taskId, (change) => outbox === mine && set(change))
       outbox = mine
-      set({
-        opening: { kind: 'loading' },
-        task: undefined,
-        history: NOTHING_DONE,
-        notes: [],
-        save: { kind: 'saved', at: undefined },
-      })
-      try {
-        const task = await mine.open()
-        if (outbox === mine) set({ opening: { kind: 'open' }, task })
-      } catch (error) {
-        if (outbox === mine) set({ opening: { kind: 'failed', error: asApiError(error) } })
-      }
+      set({ opening: { kind: 'loading' }, task: undefined, history: NOTHING_DONE, notes: [], save: NOTHING_TO_SAVE })
+      return mine.open().then(
+        (task) => void (outbox === mine && set({ opening: { kind: 'open' }, task })),
+        (error: unknown) => void (outbox === mine && set({ opening: { kind: 'failed', error: asApiError(error) } })),
+      )
     },
     close: () => {
       void outbox?.close()
@@ -100,28 +109,9 @@ export const useNotebook = create<Notebook>((set, get) => {
       set((state) => ({ history: remember(state.history, { before, after, says }) }))
       adopt(after)
     },
-    write: (at, text) => {
-      const { task } = get()
-      // A cell that is left after Enter would write the same text again.
-      if (!task || textAt(task, at) === text) return
-      get().edit(text === '' ? `take out ${writePath(at)}` : `write ${text}`, (draft) =>
-        writeAt(draft, at, text, new Date().toISOString()),
-      )
-    },
-    undo: () => {
-      const { task, history } = get()
-      const undone = task && undo(history, task)
-      if (!undone) return
-      set({ history: undone.history })
-      adopt(undone.task)
-    },
-    redo: () => {
-      const { task, history } = get()
-      const redone = task && redo(history, task)
-      if (!redone) return
-      set({ history: redone.history })
-      adopt(redone.task)
-    },
+    write: (at, text) => writeReading(get(), at, text),
+    undo: () => turnBack(undo),
+    redo: () => turnBack(redo),
     dropNotes: () => set({ notes: [] }),
   }
 })

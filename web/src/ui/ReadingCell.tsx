@@ -31,18 +31,15 @@ const RINGS = {
   advice: 'border-transparent',
 } as const
 
-/**
- * A cell for one reading. Enter keeps it and moves on; a reading with the wrong decimals is kept as typed and the better
- * one is suggested, which a second Enter takes. A number that changes is struck through, never lost.
- */
-export function ReadingCell({ at, label, entry, step, offer, size = 'large', pale, onDone, problem }: ReadingCellProps) {
+const UNDER_THE_CELL = 'absolute top-full right-0 z-10 mt-1 rounded-md border px-2 py-1 text-sm whitespace-nowrap'
+
+/** What is typed into a cell, what is suggested instead, and what the keys do with it. */
+function useReading({ at, entry, step, offer, onDone }: Pick<ReadingCellProps, 'at' | 'entry' | 'step' | 'offer' | 'onDone'>) {
   const write = useNotebook((state) => state.write)
   const [draft, setDraft] = useState<string>()
   const [suggestion, setSuggestion] = useState<string>()
   const value = entry === undefined ? '' : entryText(entry)
   const shown = draft ?? value
-  const wrong = draft !== undefined && draft.trim() !== '' && !isDecimalText(tidy(draft))
-
   const keep = (): string | undefined => {
     if (draft === undefined) return value
     const text = tidy(draft)
@@ -51,16 +48,15 @@ export function ReadingCell({ at, label, entry, step, offer, size = 'large', pal
     setDraft(undefined)
     return text
   }
+  const take = (text: string) => {
+    write(at, text)
+    setSuggestion(undefined)
+    onDone?.()
+  }
   const enter = () => {
-    if (suggestion !== undefined) {
-      write(at, suggestion)
-      setSuggestion(undefined)
-      onDone?.()
-      return
-    }
-    if (shown === '' && offer !== undefined) {
-      write(at, offer)
-      onDone?.()
+    const ready = suggestion ?? (shown === '' ? offer : undefined)
+    if (ready !== undefined) {
+      take(ready)
       return
     }
     const kept = keep()
@@ -69,10 +65,30 @@ export function ReadingCell({ at, label, entry, step, offer, size = 'large', pal
     if (better !== kept && draft !== undefined) setSuggestion(better)
     else onDone?.()
   }
-  const leave = () => {
-    keep()
-    setSuggestion(undefined)
+  return {
+    shown,
+    suggestion,
+    wrong: draft !== undefined && draft.trim() !== '' && !isDecimalText(tidy(draft)),
+    touched: draft !== undefined || suggestion !== undefined,
+    type: (text: string | undefined) => {
+      setDraft(text)
+      setSuggestion(undefined)
+    },
+    enter,
+    leave: () => {
+      keep()
+      setSuggestion(undefined)
+    },
   }
+}
+
+/**
+ * A cell for one reading. Enter keeps it and moves on; a reading with the wrong decimals is kept as typed and the better
+ * one is suggested, which a second Enter takes. A number that changes is struck through, never lost.
+ */
+export function ReadingCell(props: ReadingCellProps) {
+  const { at, label, entry, offer, size = 'large', pale, problem } = props
+  const { shown, suggestion, wrong, touched, type, enter, leave } = useReading(props)
   return (
     <div className="relative">
       <Struck entry={entry} />
@@ -84,36 +100,26 @@ export function ReadingCell({ at, label, entry, step, offer, size = 'large', pal
         autoComplete="off"
         value={shown}
         placeholder={offer ?? '–'}
-        onChange={(event) => {
-          setDraft(event.target.value)
-          setSuggestion(undefined)
-        }}
+        onChange={(event) => type(event.target.value)}
         onBlur={leave}
         onKeyDown={(event) => {
           if (event.key === 'Enter') {
             event.preventDefault()
             enter()
-          } else if (event.key === 'Escape' && (draft !== undefined || suggestion !== undefined)) {
+          } else if (event.key === 'Escape' && touched) {
             event.stopPropagation()
-            setDraft(undefined)
-            setSuggestion(undefined)
+            type(undefined)
           }
         }}
         className={`num w-full min-w-0 rounded-md border-2 px-1 py-1 text-right outline-none placeholder:text-ink-soft focus:border-hop focus:bg-sheet data-[pointed]:ring-2 data-[pointed]:ring-iodine ${size === 'large' ? 'text-[1.35rem]' : 'text-lg'} ${pale ? 'text-ink-soft' : 'font-semibold'} ${wrong ? 'border-litmus bg-litmus-wash' : problem ? RINGS[problem] : 'border-transparent'} ${problem || wrong ? '' : 'hover:border-rule'}`}
       />
       {suggestion !== undefined && (
-        <p
-          role="status"
-          className="absolute top-full right-0 z-10 mt-1 rounded-md border border-lark bg-lark-wash px-2 py-1 text-sm whitespace-nowrap"
-        >
+        <p role="status" className={`${UNDER_THE_CELL} border-lark bg-lark-wash`}>
           <span className="num font-semibold">{suggestion}</span>? Enter takes it
         </p>
       )}
       {wrong && (
-        <p
-          role="alert"
-          className="absolute top-full right-0 z-10 mt-1 rounded-md border border-litmus bg-litmus-wash px-2 py-1 text-sm whitespace-nowrap"
-        >
+        <p role="alert" className={`${UNDER_THE_CELL} border-litmus bg-litmus-wash`}>
           digits and a point only, no unit
         </p>
       )}

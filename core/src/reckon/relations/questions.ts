@@ -1,12 +1,12 @@
-import { convert, Exact, isUnit, UNITS, type Unit } from '../../number/index.ts'
-import { findById, path, type Question } from '../../record/index.ts'
+import { findById, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, nameOf, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Assessment } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
-import { heated, inMaterial, inTitration, ofQuestion, type Place, weighed } from '../place.ts'
+import { heated, inMaterial, inTitration, type Place, weighed } from '../place.ts'
 import { keyOf } from '../quantity.ts'
 import { readFormula } from '../species.ts'
 import { relatePercent } from './percent.ts'
+import { relateError } from './percentError.ts'
 import { relateCrossing, relateGradient, relateRise } from './series.ts'
 import { commonIonOf, relateSolubility } from './solubility.ts'
 import { relateMassToWeigh } from './statedQuantity.ts'
@@ -55,7 +55,7 @@ export function relateQuestion(bench: Bench, question: Question, assessments: Re
     case 'hydration':
       return onSpecies(find.of, (salt) => relateHydration(bench, salt, find.in))
     case 'percentError':
-      return relatePercentError(bench, question.id, find.answer, find.accepted, assessments)
+      return relatePercentError(bench, question.id, find, assessments)
     case 'solubility':
     case 'solubilityProduct':
       return onSpecies(find.of, (salt) => relateSolubility(bench, salt, find))
@@ -79,64 +79,17 @@ function onSpecies(text: string, relate: (species: Formula) => Target): Target {
   return typeof species === 'string' ? { missing: species } : relate(species)
 }
 
-function acceptedIn(natural: Unit, stated: string | undefined, accepted: string): Exact {
-  const value = new Exact(accepted)
-  if (stated === undefined || !isUnit(stated) || UNITS[stated].dimension !== UNITS[natural].dimension) return value
-  return convert(value, stated, natural)
-}
-
+/** The answer of a question is compared with the value that is accepted for it. */
 function relatePercentError(
   bench: Bench,
   id: string,
-  answer: string,
-  accepted: string,
+  { answer, accepted }: { readonly answer: string; readonly accepted: string },
   assessments: ReadonlyMap<string, Assessment>,
 ): Target {
   const asked = bench.task.questions.find((question) => question.id === answer)
   if (!asked || asked.find.quantity === 'percentError') return { missing: `an answer called '${answer}' to compare` }
   const target = relateQuestion(bench, asked, assessments)
-  if ('missing' in target) return target
-  const { network } = bench
-  const unit = network.quantities.get(target.key)?.unit ?? '1'
-  const value = network.define({
-    of: { what: 'accepted value', place: ofQuestion(id) },
-    says: 'accepted value',
-    symbol: 'accepted',
-    fullSymbol: 'accepted',
-    unit,
-  })
-  // The accepted value is in the unit the answer is asked for in, which need not be the one it is worked out in.
-  const inUnit = acceptedIn(unit, asked.unit, accepted)
-  network.give(value, {
-    value: inUnit,
-    text: inUnit.eq(accepted) ? accepted : inUnit.toFixed(),
-    at: path('questions', id),
-    reading: false,
-  })
-  const apart = network.define({
-    of: { what: 'difference', place: ofQuestion(id) },
-    says: 'difference from the accepted value',
-    symbol: 'difference',
-    fullSymbol: 'difference',
-    unit,
-  })
-  network.sum({ gives: apart, plus: [target.key], minus: [value], size: true, oneWay: true })
-  const error = network.define({
-    of: { what: 'percentage error', place: ofQuestion(id) },
-    says: 'percentage error',
-    symbol: '% error',
-    fullSymbol: '% error',
-    unit: '%',
-  })
-  network.product({
-    gives: error,
-    over: [apart],
-    under: [value],
-    factor: { over: 100, under: 1 },
-    oneWay: true,
-    formulas: { [error]: '% error = difference/accepted × 100' },
-  })
-  return { key: error }
+  return 'missing' in target ? target : { key: relateError(bench, id, { key: target.key, unit: asked.unit, accepted }) }
 }
 
 /** What one tablet holds, in mg. */

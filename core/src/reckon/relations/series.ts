@@ -154,54 +154,43 @@ function gradientSays(part: PartOf<'series'>, at: string | undefined): string {
     : `gradient of the tangent at ${at} ${part.x.unit}`
 }
 
+/** Ends of a drawn line as they are read off: x and y of each. */
+function readEnds(bench: Bench, part: PartOf<'series'>, drawn: Drawn, at: string | undefined) {
+  const which = at === undefined ? '' : ` ${at}`
+  const kind = kindOfLine(part)
+  const end = (name: string, x: number) => {
+    const read = (axis: 'x' | 'y', says: string, value: number) =>
+      readOff(
+        bench,
+        part,
+        { what: `${axis} read off`, detail: `${name}${which}`, says, symbol: `${axis}(${name})`, unit: part[axis].unit },
+        value,
+      )
+    return {
+      x: read('x', `${part.x.name} at the ${name} of the ${kind}`, x),
+      y: read('y', `${part.y.name} on the ${kind} there`, drawn.heightAt(x)),
+    }
+  }
+  return [end('start', drawn.low), end('end', drawn.high)] as const
+}
+
+const kindOfLine = (part: PartOf<'series'>) => (part.reading === 'curve' ? 'tangent' : 'line')
+
 /** Gradient of the best line of a series, or of the tangent to its curve, from two places far apart on it. */
 export function relateGradient(bench: Bench, id: string, at?: string): Target {
   const part = findPart(bench.task, 'series', id)
   if (!part) return { missing: `a series called '${id}' in the record` }
   const drawn = drawnLine(part, at)
-  if (!drawn)
-    return {
-      missing:
-        part.reading === 'curve'
-          ? `three points of ${several(part)} that differ in ${part.x.name}`
-          : `two points of ${several(part)} that differ in ${part.x.name}`,
-    }
-  const which = at === undefined ? '' : ` ${at}`
-  const ofTangent = at === undefined ? {} : { detail: at }
-  const kind = part.reading === 'curve' ? 'tangent' : 'line'
-  const end = (name: string, x: number) => ({
-    x: readOff(
-      bench,
-      part,
-      {
-        what: 'x read off',
-        detail: `${name}${which}`,
-        says: `${part.x.name} at the ${name} of the ${kind}`,
-        symbol: `x(${name})`,
-        unit: part.x.unit,
-      },
-      x,
-    ),
-    y: readOff(
-      bench,
-      part,
-      {
-        what: 'y read off',
-        detail: `${name}${which}`,
-        says: `${part.y.name} on the ${kind} there`,
-        symbol: `y(${name})`,
-        unit: part.y.unit,
-      },
-      drawn.heightAt(x),
-    ),
-  })
-  const [start, finish] = [end('start', drawn.low), end('end', drawn.high)]
+  const points = part.reading === 'curve' ? 'three points' : 'two points'
+  if (!drawn) return { missing: `${points} of ${several(part)} that differ in ${part.x.name}` }
+  const [start, finish] = readEnds(bench, part, drawn, at)
   const { network } = bench
+  const ofTangent = at === undefined ? {} : { detail: at }
   const change = (what: 'rise' | 'run', axis: 'x' | 'y', symbol: string) =>
     define(bench, part, {
       what,
       ...ofTangent,
-      says: `change of ${part[axis].name} along the ${kind}`,
+      says: `change of ${part[axis].name} along the ${kindOfLine(part)}`,
       symbol,
       unit: part[axis].unit,
     })

@@ -3,6 +3,7 @@ import { findMaterial, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inMaterial } from '../place.ts'
+import type { Key } from '../quantity.ts'
 import { readFormula } from '../species.ts'
 import { type GivenValue, giveQuantity } from './statedQuantity.ts'
 import type { Target } from './target.ts'
@@ -33,56 +34,56 @@ export function commonIonOf(bench: Bench, salt: Formula, find: SolubilityFind): 
   return undefined
 }
 
+/** How much of an ion a dissolved salt brought, and with what was added of it before, how much there is of it in all. */
+function relateIon(
+  bench: Bench,
+  { salt, solubility, find }: { readonly salt: Formula; readonly solubility: Key; readonly find: SolubilityFind },
+  { ion, count }: { readonly ion: Formula; readonly count: number },
+): Key {
+  const { network } = bench
+  const place = inMaterial(find.in)
+  const total = bench.concentration(ion, find.in)
+  const dissolved = network.define({
+    of: { what: 'dissolved', species: speciesKey(ion), place },
+    says: `${ion.text} from dissolved ${salt.text}`,
+    symbol: 'c',
+    fullSymbol: `c(${ion.text} dissolved)`,
+    unit: 'mol/dm3',
+  })
+  network.product({
+    gives: dissolved,
+    over: [solubility],
+    factor: { over: count, under: 1 },
+    silent: count === 1,
+    factorFirst: true,
+  })
+  const common = commonIonOf(bench, salt, find)
+  if (!common || !sameSpecies(ion, common.ion)) {
+    network.product({ gives: total, over: [dissolved], silent: true })
+    return total
+  }
+  const added = giveQuantity(bench, { what: 'common ion', place }, 'common ion added', common.concentration, 'mol/dm3')
+  network.sum({ gives: total, plus: [dissolved, added] })
+  return total
+}
+
 /** s from the concentration of an ion of the saturated solution, less what was added of it; Ksp from both ions. */
 export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFind): Target {
   const ions = dissociate(salt)
   if (ions?.length !== 2) return { missing: `a salt of two ions instead of '${find.of}'` }
   const { network } = bench
-  const material = find.in
+  const place = inMaterial(find.in)
   const solubility = network.define({
-    of: { what: 'solubility', species: speciesKey(salt), place: inMaterial(material) },
+    of: { what: 'solubility', species: speciesKey(salt), place },
     says: `solubility of ${salt.text}`,
     symbol: 's',
     fullSymbol: 's',
     unit: 'mol/dm3',
   })
-  const common = commonIonOf(bench, salt, find)
-  const concentrations = ions.map(({ ion, count }) => {
-    const total = bench.concentration(ion, material)
-    const dissolved = network.define({
-      of: { what: 'dissolved', species: speciesKey(ion), place: inMaterial(material) },
-      says: `${ion.text} from dissolved ${salt.text}`,
-      symbol: 'c',
-      fullSymbol: `c(${ion.text} dissolved)`,
-      unit: 'mol/dm3',
-    })
-    network.product({
-      gives: dissolved,
-      over: [solubility],
-      factor: { over: count, under: 1 },
-      silent: count === 1,
-      factorFirst: true,
-    })
-    if (common && sameSpecies(ion, common.ion))
-      network.sum({
-        gives: total,
-        plus: [
-          dissolved,
-          giveQuantity(
-            bench,
-            { what: 'common ion', place: inMaterial(material) },
-            'common ion added',
-            common.concentration,
-            'mol/dm3',
-          ),
-        ],
-      })
-    else network.product({ gives: total, over: [dissolved], silent: true })
-    return Array.from({ length: count }, () => total)
-  })
+  const concentrations = ions.map((ion) => ({ total: relateIon(bench, { salt, solubility, find }, ion), count: ion.count }))
   if (find.quantity === 'solubility') return { key: solubility }
   const product = network.define({
-    of: { what: 'solubility product', species: speciesKey(salt), place: inMaterial(material) },
+    of: { what: 'solubility product', species: speciesKey(salt), place },
     says: `solubility product of ${salt.text}`,
     symbol: 'Ksp',
     fullSymbol: 'Ksp',
@@ -90,7 +91,7 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
   })
   network.product({
     gives: product,
-    over: concentrations.flat(),
+    over: concentrations.flatMap(({ total, count }) => Array.from({ length: count }, () => total)),
     oneWay: true,
     formulas: { [product]: `Ksp = ${ions.map(({ ion, count }) => `[${ion.text}]${count > 1 ? `^${count}` : ''}`).join('')}` },
   })

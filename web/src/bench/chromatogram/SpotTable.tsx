@@ -1,7 +1,7 @@
 import type { Chromatogram } from '@hop-lark/core/chromatogram'
 import { isDecimalText } from '@hop-lark/core/number'
 import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
-import { freshId, type PartOf, path, writePath } from '@hop-lark/core/record'
+import { freshId, type PartOf, path, type Spot, writePath } from '@hop-lark/core/record'
 import { useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
@@ -25,7 +25,6 @@ interface SpotTableProps {
 
 /** The spots, a row each, with an open row at the end. */
 export function SpotTable({ part, read }: SpotTableProps) {
-  const change = usePartChange(part)
   const unit = part.unit ?? 'cm'
   return (
     <table className="w-full table-fixed border-collapse">
@@ -39,76 +38,82 @@ export function SpotTable({ part, read }: SpotTableProps) {
         ]}
       />
       <tbody>
-        {part.spots.map(({ id, label, distance, known = false, colour }, index) => (
-          <tr key={id} className="border-b border-hair">
-            <td>
-              <LabelField
-                label={`Sample of spot ${index + 1}`}
-                value={label}
-                onKeep={(text) =>
-                  change('name a spot', (found) => {
-                    const here = found.spots[index]
-                    if (here && text) here.label = text
-                  })
-                }
-              />
-            </td>
-            <td>
-              <ReadingCell
-                at={path('parts', part.id, 'spots', id, 'distance')}
-                label={`spot ${index + 1}, distance`}
-                entry={distance}
-                size="normal"
-              />
-            </td>
-            <td className="num pr-1.5 text-right text-lg">{read.spots[index]?.rf?.text ?? '–'}</td>
-            <td className="text-center">
-              <input
-                type="checkbox"
-                aria-label={`Spot ${index + 1} is a reference`}
-                className="size-5 accent-(--hop)"
-                checked={known}
-                onChange={() =>
-                  change('mark a reference', (found) => {
-                    const here = found.spots[index]
-                    if (!here) return
-                    if (known) delete here.known
-                    else here.known = true
-                  })
-                }
-              />
-            </td>
-            <td>
-              <div className="flex items-center justify-end">
-                <Select
-                  label={`Colour of spot ${index + 1}`}
-                  value={colour ?? 'none'}
-                  choices={COLOURS}
-                  className="w-24 px-2 text-sm max-[599px]:hidden"
-                  onChange={(chosen) =>
-                    change('colour of a spot', (found) => {
-                      const here = found.spots[index]
-                      if (!here) return
-                      if (chosen === 'none') delete here.colour
-                      else here.colour = chosen
-                    })
-                  }
-                />
-                <TakeOutButton
-                  says={`Take out spot ${index + 1}`}
-                  onClick={() =>
-                    change('take out a spot', (found) => {
-                      found.spots.splice(index, 1)
-                    })
-                  }
-                />
-              </div>
-            </td>
-          </tr>
+        {part.spots.map((spot, index) => (
+          <SpotRow key={spot.id} part={part} spot={spot} index={index} rf={read.spots[index]?.rf?.text} />
         ))}
         <OpenRow part={part} />
       </tbody>
     </table>
+  )
+}
+
+interface SpotRowProps {
+  readonly part: PartOf<'chromatogram'>
+  readonly spot: Spot
+  readonly index: number
+  readonly rf: string | undefined
+}
+
+function SpotRow({ part, spot: { id, label, distance, known = false, colour }, index, rf }: SpotRowProps) {
+  const change = usePartChange(part)
+  const changeSpot = (says: string, act: (spot: Spot) => void) =>
+    change(says, (found) => {
+      const here = found.spots[index]
+      if (here) act(here)
+    })
+  return (
+    <tr className="border-b border-hair">
+      <td>
+        <LabelField
+          label={`Sample of spot ${index + 1}`}
+          value={label}
+          onKeep={(text) => changeSpot('name a spot', (here) => Object.assign(here, text ? { label: text } : {}))}
+        />
+      </td>
+      <td>
+        <ReadingCell
+          at={path('parts', part.id, 'spots', id, 'distance')}
+          label={`spot ${index + 1}, distance`}
+          entry={distance}
+          size="normal"
+        />
+      </td>
+      <td className="num pr-1.5 text-right text-lg">{rf ?? '–'}</td>
+      <td className="text-center">
+        <input
+          type="checkbox"
+          aria-label={`Spot ${index + 1} is a reference`}
+          className="size-5 accent-(--hop)"
+          checked={known}
+          onChange={() =>
+            changeSpot('mark a reference', (here) => {
+              if (known) delete here.known
+              else here.known = true
+            })
+          }
+        />
+      </td>
+      <td>
+        <div className="flex items-center justify-end">
+          <Select
+            label={`Colour of spot ${index + 1}`}
+            value={colour ?? 'none'}
+            choices={COLOURS}
+            className="w-24 px-2 text-sm max-[599px]:hidden"
+            onChange={(chosen) =>
+              changeSpot('colour of a spot', (here) => {
+                if (chosen === 'none') delete here.colour
+                else here.colour = chosen
+              })
+            }
+          />
+          <TakeOutButton
+            says={`Take out spot ${index + 1}`}
+            onClick={() => change('take out a spot', (found) => void found.spots.splice(index, 1))}
+          />
+        </div>
+      </td>
+    </tr>
   )
 }
 

@@ -16,6 +16,7 @@ import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 
 type Solution = PartOf<'solution'>
+type Source = Solution['from'][number]
 type Change = PartChange<'solution'>
 
 const FLASKS = ['50.0', '100.0', '200.0', '250.0', '500.0', '1000.0']
@@ -118,13 +119,16 @@ function FlaskVolume({ part, change }: { readonly part: Solution; readonly chang
   )
 }
 
-function Sources({ part, change }: { readonly part: Solution; readonly change: Change }) {
+interface SourcesProps {
+  readonly part: Solution
+  readonly change: Change
+}
+
+function Sources({ part, change }: SourcesProps) {
   const task = useTask()
-  const weighings = task.parts.filter(({ kind }) => kind === 'weighing')
-  const remove = (index: number) =>
-    change('take out of the flask', (found) => {
-      found.from.splice(index, 1)
-    })
+  const weighing = task.parts.find(({ kind }) => kind === 'weighing')
+  const solution = task.materials.find(({ form }) => form === 'solution')
+  const add = (says: string, source: Source) => change(says, (found) => void found.from.push(source))
   return (
     <>
       {part.from.length === 0 && (
@@ -133,73 +137,85 @@ function Sources({ part, change }: { readonly part: Solution; readonly change: C
       {part.from.map((source, index) => (
         <div key={index} className="flex flex-wrap items-center gap-3 border-b border-hair py-2">
           {'weighing' in source ? (
-            <>
-              <Select
-                label="Weighing"
-                value={source.weighing}
-                choices={weighings.map(({ id, title }) => ({
-                  value: id,
-                  says: title ?? `${materialLabel(task, weighingOf(task, id)?.of ?? '')} weighed`,
-                }))}
-                onChange={(id) =>
-                  change('choose the weighing', (found) => {
-                    found.from[index] = { weighing: id }
-                  })
-                }
-              />
-              <span className="num ml-auto text-xl font-semibold">
-                {massOfWeighing(task, source.weighing)?.text ?? '–'}&nbsp;g
-              </span>
-            </>
+            <WeighedIn weighing={source.weighing} index={index} change={change} />
           ) : (
-            <>
-              <MaterialPicker
-                label="Solution"
-                value={source.material}
-                forms={['solution', 'liquid']}
-                onChange={(id) =>
-                  change('choose the solution', (found) => {
-                    const here = found.from[index]
-                    if (here && 'material' in here) here.material = id
-                  })
-                }
-              />
-              <div className="ml-auto w-32">
-                <ReadingCell
-                  at={path('parts', part.id, 'from', index, 'volume')}
-                  label="Volume put in, cm³"
-                  entry={source.volume}
-                  size="normal"
-                />
-              </div>
-              <span className="text-sm text-ink-soft">cm³</span>
-            </>
+            <PortionIn part={part} portion={source} index={index} change={change} />
           )}
-          <TakeOutButton says="Take out" onClick={() => remove(index)} />
+          <TakeOutButton
+            says="Take out"
+            onClick={() => change('take out of the flask', (found) => void found.from.splice(index, 1))}
+          />
         </div>
       ))}
       <div className="mt-3 flex flex-wrap gap-2">
-        {weighings.length > 0 && (
-          <Button
-            onClick={() =>
-              change('add a weighed solid', (found) => {
-                found.from.push({ weighing: weighings[0]?.id ?? '' })
-              })
-            }
-          >
-            Add what was weighed
-          </Button>
-        )}
-        <Button
-          onClick={() =>
-            change('add a portion', (found) => {
-              found.from.push({ material: task.materials.find(({ form }) => form === 'solution')?.id ?? '', volume: '25.0' })
-            })
-          }
-        >
+        {weighing && <Button onClick={() => add('add a weighed solid', { weighing: weighing.id })}>Add what was weighed</Button>}
+        <Button onClick={() => add('add a portion', { material: solution?.id ?? '', volume: '25.0' })}>
           Add a portion of a solution
         </Button>
       </div>
+    </>
+  )
+}
+
+interface WeighedInProps {
+  readonly weighing: string
+  readonly index: number
+  readonly change: Change
+}
+
+function WeighedIn({ weighing, index, change }: WeighedInProps) {
+  const task = useTask()
+  const choices = task.parts
+    .filter(({ kind }) => kind === 'weighing')
+    .map(({ id, title }) => ({
+      value: id,
+      says: title ?? `${materialLabel(task, weighingOf(task, id)?.of ?? '')} weighed`,
+    }))
+  return (
+    <>
+      <Select
+        label="Weighing"
+        value={weighing}
+        choices={choices}
+        onChange={(id) =>
+          change('choose the weighing', (found) => {
+            found.from[index] = { weighing: id }
+          })
+        }
+      />
+      <span className="num ml-auto text-xl font-semibold">{massOfWeighing(task, weighing)?.text ?? '–'}&nbsp;g</span>
+    </>
+  )
+}
+
+interface PortionInProps extends SourcesProps {
+  readonly portion: Extract<Source, { material: string }>
+  readonly index: number
+}
+
+function PortionIn({ part, portion, index, change }: PortionInProps) {
+  return (
+    <>
+      <MaterialPicker
+        label="Solution"
+        value={portion.material}
+        forms={['solution', 'liquid']}
+        onChange={(id) =>
+          change('choose the solution', (found) => {
+            const here = found.from[index]
+            if (here && 'material' in here) here.material = id
+          })
+        }
+      />
+      <div className="ml-auto w-32">
+        <ReadingCell
+          at={path('parts', part.id, 'from', index, 'volume')}
+          label="Volume put in, cm³"
+          entry={portion.volume}
+          size="normal"
+        />
+      </div>
+      <span className="text-sm text-ink-soft">cm³</span>
     </>
   )
 }

@@ -16,8 +16,13 @@ const ROLES = choicesOf<Reaction['role']>({
   before: 'before the titration',
 })
 
+interface ReactionsProps {
+  readonly part: PartOf<'titration'>
+  readonly change: PartChange<'titration'>
+}
+
 /** The reactions: written as an equation, or made from two half-equations. */
-export function Reactions({ part, change }: { readonly part: PartOf<'titration'>; readonly change: PartChange<'titration'> }) {
+export function Reactions({ part, change }: ReactionsProps) {
   const [halves, setHalves] = useState(false)
   const addEquation = (equation: string) =>
     change('add an equation', (found) => {
@@ -26,72 +31,9 @@ export function Reactions({ part, change }: { readonly part: PartOf<'titration'>
   return (
     <section aria-label="Reactions" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">What reacts</h3>
-      {part.reactions.map(({ equation, role }, index) => {
-        const at = path('parts', part.id, 'reactions', index, 'equation')
-        const [fault] = checkEquation(equation, at)
-        return (
-          <div key={index} className="mb-3">
-            <div className="flex flex-wrap items-end gap-2">
-              <TextField
-                label="Equation"
-                value={equation}
-                mono
-                error={fault?.says}
-                className="min-w-72 flex-1"
-                placeholder="MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O"
-                at={at}
-                onCommit={(text) =>
-                  change('write the equation', (found) => {
-                    const here = found.reactions[index]
-                    if (here) here.equation = text
-                  })
-                }
-              />
-              <Select
-                label="Role"
-                value={role}
-                choices={ROLES}
-                onChange={(chosen) =>
-                  change('role of the reaction', (found) => {
-                    const here = found.reactions[index]
-                    if (here) here.role = chosen
-                  })
-                }
-              />
-              <TakeOutButton
-                says="Take the equation out"
-                onClick={() =>
-                  change('take the equation out', (found) => {
-                    found.reactions.splice(index, 1)
-                  })
-                }
-              />
-            </div>
-            {fault?.offer && (
-              <p className="mt-1 text-sm">
-                {fault.mend}{' '}
-                <Button
-                  look="quiet"
-                  onClick={() =>
-                    change('balance the equation', (found) => {
-                      const here = found.reactions[index]
-                      const balanced = fault.offer?.set[0]?.text
-                      if (here && balanced) here.equation = balanced
-                    })
-                  }
-                >
-                  {fault.offer.label}
-                </Button>
-              </p>
-            )}
-            {!fault && equation.trim() !== '' && (
-              <p className="mt-1 text-ink-soft">
-                <EquationText text={equation} />
-              </p>
-            )}
-          </div>
-        )
-      })}
+      {part.reactions.map((reaction, index) => (
+        <ReactionFields key={index} part={part} change={change} reaction={reaction} index={index} />
+      ))}
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => addEquation('')}>Add an equation</Button>
         <Button aria-expanded={halves} onClick={() => setHalves(!halves)}>
@@ -107,5 +49,68 @@ export function Reactions({ part, change }: { readonly part: PartOf<'titration'>
         />
       )}
     </section>
+  )
+}
+
+interface ReactionFieldsProps extends ReactionsProps {
+  readonly reaction: Reaction
+  readonly index: number
+}
+
+function ReactionFields({ part, change, reaction: { equation, role }, index }: ReactionFieldsProps) {
+  const at = path('parts', part.id, 'reactions', index, 'equation')
+  const [fault] = checkEquation(equation, at)
+  const balanced = fault?.offer?.set[0]?.text
+  const changeReaction = (says: string, act: (reaction: Reaction) => void) =>
+    change(says, (found) => {
+      const here = found.reactions[index]
+      if (here) act(here)
+    })
+  const write = (says: string, text: string) =>
+    changeReaction(says, (here) => {
+      here.equation = text
+    })
+  return (
+    <div className="mb-3">
+      <div className="flex flex-wrap items-end gap-2">
+        <TextField
+          label="Equation"
+          value={equation}
+          mono
+          error={fault?.says}
+          className="min-w-72 flex-1"
+          placeholder="MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O"
+          at={at}
+          onCommit={(text) => write('write the equation', text)}
+        />
+        <Select
+          label="Role"
+          value={role}
+          choices={ROLES}
+          onChange={(chosen) =>
+            changeReaction('role of the reaction', (here) => {
+              here.role = chosen
+            })
+          }
+        />
+        <TakeOutButton
+          says="Take the equation out"
+          onClick={() => change('take the equation out', (found) => void found.reactions.splice(index, 1))}
+        />
+      </div>
+      {fault && balanced && (
+        <p className="mt-1 text-sm">
+          {fault.mend}{' '}
+          <Button look="quiet" onClick={() => write('balance the equation', balanced)}>
+            {fault.offer?.label}
+          </Button>
+        </p>
+      )}
+      {!fault && equation.trim() !== '' && (
+        <p className="mt-1 text-ink-soft">
+          <EquationText text={equation} />
+        </p>
+      )}
+    </div>
   )
 }

@@ -44,14 +44,14 @@ export function RunMenu({ part, index }: { readonly part: PartOf<'titration'>; r
   )
 }
 
-function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>; readonly index: number; readonly run: Run }) {
+interface RunSettingsProps {
+  readonly part: PartOf<'titration'>
+  readonly index: number
+  readonly run: Run
+}
+
+function RunSettings({ part, index, run }: RunSettingsProps) {
   const { change, remove } = useRuns(part)
-  const { assessments } = useDerived().reckoning
-  const task = useTask()
-  const massPerRun = assessments.get(part.id)?.massPerRun
-  const weighings = task.parts
-    .filter(({ kind }) => kind === 'weighing')
-    .map(({ id, title }) => ({ value: id, says: title ?? id }))
   return (
     <div className="flex flex-col gap-3 text-left text-base font-normal">
       <Line label="Kind">
@@ -66,20 +66,7 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
           }
         />
       </Line>
-      {massPerRun && (
-        <Line label="Weighed solid">
-          <Select
-            label="Weighed solid"
-            value={run.weighing ?? ''}
-            choices={weighings}
-            onChange={(id) =>
-              change(index, 'choose the weighing', (found) => {
-                found.weighing = id
-              })
-            }
-          />
-        </Line>
-      )}
+      <WeighedFor part={part} index={index} run={run} />
       <label className="flex min-h-9 items-center justify-between gap-3">
         <span className="text-sm font-semibold">Burette refilled before it</span>
         <input
@@ -94,6 +81,41 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
           }
         />
       </label>
+      <UseInMean part={part} index={index} run={run} />
+      <Button look="quiet" icon={<Trash2 size={15} />} className="self-start text-ink-soft" onClick={() => remove(index)}>
+        Take this run out
+      </Button>
+    </div>
+  )
+}
+
+/** The solid of a run, where every run has its own. */
+function WeighedFor({ part, index, run }: RunSettingsProps) {
+  const { change } = useRuns(part)
+  const { assessments } = useDerived().reckoning
+  const { parts } = useTask()
+  if (!assessments.get(part.id)?.massPerRun) return null
+  return (
+    <Line label="Weighed solid">
+      <Select
+        label="Weighed solid"
+        value={run.weighing ?? ''}
+        choices={parts.filter(({ kind }) => kind === 'weighing').map(({ id, title }) => ({ value: id, says: title ?? id }))}
+        onChange={(id) =>
+          change(index, 'choose the weighing', (found) => {
+            found.weighing = id
+          })
+        }
+      />
+    </Line>
+  )
+}
+
+/** Whether a run enters the mean, and why it does not go by the rule. */
+function UseInMean({ part, index, run }: RunSettingsProps) {
+  const { change } = useRuns(part)
+  return (
+    <>
       {run.kind !== 'blank' && (
         <Line label="In the mean">
           <Select
@@ -124,10 +146,7 @@ function RunSettings({ part, index, run }: { readonly part: PartOf<'titration'>;
           }
         />
       )}
-      <Button look="quiet" icon={<Trash2 size={15} />} className="self-start text-ink-soft" onClick={() => remove(index)}>
-        Take this run out
-      </Button>
-    </div>
+    </>
   )
 }
 

@@ -1,3 +1,4 @@
+import type { SampleVerdict } from '@hop-lark/core/identify'
 import { type Action, guardsFor } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf, partTitle, path, stepPath } from '@hop-lark/core/record'
 import { useDeferredValue, useState } from 'react'
@@ -23,23 +24,51 @@ import { QuickRecords } from './QuickRecords.tsx'
 import { Rack } from './Rack.tsx'
 import { RackSettings } from './RackSettings.tsx'
 import { RecordTable } from './RecordTable.tsx'
-import { addStep, type Tube } from './rackEdits.ts'
+import { addStep, type Sample, type Tube } from './rackEdits.ts'
 import { SampleBar } from './SampleBar.tsx'
 import { SchemePath } from './SchemePath.tsx'
 import { StepLine } from './StepLine.tsx'
 import { nowAtTheRack } from './tubesNow.ts'
 import { useIdentification } from './useIdentification.ts'
 import { useOffers } from './useOffers.ts'
-import { useStepLine } from './useStepLine.ts'
-import { useIsSolid, useTubes } from './useTubes.ts'
+import { type StepLineState, useStepLine } from './useStepLine.ts'
+import { type Tubes, useIsSolid, useTubes } from './useTubes.ts'
 import { VerdictBoard } from './VerdictBoard.tsx'
+
+type Part = PartOf<'rack'>
 
 const EVERYWHERE = { preventDefault: true, enableOnFormTags: true } as const
 
+/** Goes somewhere and puts the cursor into the line, in one stroke. */
+function useGoAndType(part: Part) {
+  return (act: () => void) => {
+    flushSync(act)
+    focusAt(lineOf(part))
+  }
+}
+
+const lineOf = (part: Part) => path('parts', part.id, 'line')
+
+/** The keys of the rack, which work while something is typed as well. */
+function useTubeKeys({ tubes, goAndType, freshPortion, toggleGrid }: TubeKeys): void {
+  useHotkeys('p', freshPortion, SINGLE_KEY)
+  useHotkeys('alt+p', freshPortion, EVERYWHERE)
+  useHotkeys('g', toggleGrid, SINGLE_KEY)
+  useHotkeys('alt+g', toggleGrid, EVERYWHERE)
+  useHotkeys('pagedown', () => goAndType(() => tubes.move(1)), EVERYWHERE)
+  useHotkeys('pageup', () => goAndType(() => tubes.move(-1)), EVERYWHERE)
+}
+
+interface TubeKeys {
+  readonly tubes: Tubes
+  readonly goAndType: (act: () => void) => void
+  readonly freshPortion: () => void
+  readonly toggleGrid: () => void
+}
+
 /** Test tubes: recorded a line at a time, drawn as they are, and what they tell. */
-export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
+export function TubesPage({ part }: { readonly part: Part }) {
   const task = useTask()
-  const change = usePartChange(part)
   const tubes = useTubes(part)
   const { sample, tube } = tubes
   // The drawn rack and what is told of it follow when there is time; the line and its record do at once.
@@ -48,33 +77,13 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
   const identified = useIdentification(settled, sample?.material)
   const identification = sample && identified.found.get(sample.material)
   const [grid, setGrid] = useState(false)
-  const solid = useIsSolid(sample?.material)
   const before = tube ? doneBefore(part, tube) : []
-  const line = useStepLine(
-    `${rackKey(task.id, part.id)}/${tube?.id ?? ''}`,
-    before.findLast(({ do: act, reagent }) => act === 'add' && reagent !== undefined)?.reagent,
-  )
+  const lastBottle = before.findLast(({ do: act, reagent }) => act === 'add' && reagent !== undefined)?.reagent
+  const line = useStepLine(`${rackKey(task.id, part.id)}/${tube?.id ?? ''}`, lastBottle)
   const shut = part.board === 'after conclusion' && !sample?.conclusion
-  const offers = useOffers({
-    part,
-    tubeId: tube?.id ?? '',
-    action: line.action,
-    wanted: line.saw === '',
-    identification,
-  })
-  const lineAt = path('parts', part.id, 'line')
-  /** Goes somewhere and puts the cursor there, in one stroke. */
-  const goAndType = (act: () => void) => {
-    flushSync(act)
-    focusAt(lineAt)
-  }
+  const goAndType = useGoAndType(part)
   const freshPortion = () => goAndType(() => tubes.portion(false))
-  useHotkeys('p', freshPortion, SINGLE_KEY)
-  useHotkeys('alt+p', freshPortion, EVERYWHERE)
-  useHotkeys('g', () => setGrid(!grid), SINGLE_KEY)
-  useHotkeys('alt+g', () => setGrid(!grid), EVERYWHERE)
-  useHotkeys('pagedown', () => goAndType(() => tubes.move(1)), EVERYWHERE)
-  useHotkeys('pageup', () => goAndType(() => tubes.move(-1)), EVERYWHERE)
+  useTubeKeys({ tubes, goAndType, freshPortion, toggleGrid: () => setGrid(!grid) })
   const showStep = useStable((step: string) => {
     flushSync(() => {
       setGrid(false)
@@ -82,35 +91,16 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
     })
     focusAt(stepPath(part, step) ?? path('parts', part.id))
   })
-  const startLine = useStable((did: string) => {
-    line.setDid(did)
-    line.sawField.current?.focus()
-  })
   const choose = useStable(tubes.choose)
-  const select = useStable((id: string) => goAndType(() => tubes.select(id)))
   const guards = line.action && tube && sample ? guardsFor(line.action, contextOf(part, tube, before)) : []
+  const atTheRack = { part, settled, tubes, line, identification, shut, showStep, goAndType, freshPortion }
   return (
     <Sheet
       title={partTitle(task, part)}
-      actions={
-        <>
-          <Button hotkey="R" onClick={() => useReference.getState().show()}>
-            Reference
-          </Button>
-          <Button hotkey="G" aria-pressed={grid} onClick={() => setGrid(!grid)}>
-            {grid ? 'Rack' : 'Grid'}
-          </Button>
-          {sample && (
-            <Button hotkey="P" onClick={freshPortion}>
-              Fresh portion
-            </Button>
-          )}
-          {sample && solid && <Button onClick={() => goAndType(() => tubes.portion(true))}>Dry portion</Button>}
-        </>
-      }
+      actions={<RackActions grid={grid} onGrid={() => setGrid(!grid)} tubes={tubes} goAndType={goAndType} />}
       now={nowAtTheRack({ sample, tube, identification, typed: line.action, shut })}
       about={[part.id]}
-      first={lineAt}
+      first={lineOf(part)}
       board={
         settledSample && (
           <VerdictBoard
@@ -134,46 +124,115 @@ export function TubesPage({ part }: { readonly part: PartOf<'rack'> }) {
           }}
         />
       ) : (
-        sample &&
-        settledSample && (
-          <>
-            <AppearanceLine material={sample.material} />
-            {part.route === 'scheme' && <SchemePath part={settled} sample={settledSample} onDid={startLine} onShow={showStep} />}
-            <Rack part={settled} sample={settledSample} selected={tube?.id} onSelect={select} />
-            {tube ? (
-              <>
-                <div className="mt-2 mb-1 flex items-center justify-between gap-3">
-                  <h2 className="text-xl font-bold">
-                    {tube.id}
-                    <span className="ml-2 font-sans text-base font-normal text-ink-soft">{portionOf(tube)}</span>
-                  </h2>
-                  {tube.steps.length > 0 && <GoOnMenu part={part} tube={tube} onMade={select} />}
-                </div>
-                <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
-                {/* The same fields for every tube: the cursor stays in them. */}
-                <StepLine
-                  line={line}
-                  tubeId={tube.id}
-                  at={lineAt}
-                  offers={offers}
-                  onKeep={(action: Action, saw) => change('keep a step', (found) => addStep(found, tube.id, action, saw))}
-                />
-                <QuickRecords onDid={startLine} />
-              </>
-            ) : (
-              <NoTube label={materialLabel(task, sample.material)} onPortion={freshPortion} />
-            )}
-            <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} />
-            {tube && (
-              <Disclosure title="What should be seen">
-                {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
-              </Disclosure>
-            )}
-            <RackSettings part={settled} />
-          </>
-        )
+        sample && settledSample && <RackView {...atTheRack} sample={sample} settledSample={settledSample} />
       )}
     </Sheet>
+  )
+}
+
+interface RackActionsProps {
+  readonly grid: boolean
+  readonly onGrid: () => void
+  readonly tubes: Tubes
+  readonly goAndType: (act: () => void) => void
+}
+
+function RackActions({ grid, onGrid, tubes, goAndType }: RackActionsProps) {
+  const solid = useIsSolid(tubes.sample?.material)
+  return (
+    <>
+      <Button hotkey="R" onClick={() => useReference.getState().show()}>
+        Reference
+      </Button>
+      <Button hotkey="G" aria-pressed={grid} onClick={onGrid}>
+        {grid ? 'Rack' : 'Grid'}
+      </Button>
+      {tubes.sample && (
+        <Button hotkey="P" onClick={() => goAndType(() => tubes.portion(false))}>
+          Fresh portion
+        </Button>
+      )}
+      {tubes.sample && solid && <Button onClick={() => goAndType(() => tubes.portion(true))}>Dry portion</Button>}
+    </>
+  )
+}
+
+interface RackViewProps {
+  readonly part: Part
+  /** The rack and the sample as they were when there was last time to draw them. */
+  readonly settled: Part
+  readonly sample: Sample
+  readonly settledSample: Sample
+  readonly tubes: Tubes
+  readonly line: StepLineState
+  readonly identification: SampleVerdict | undefined
+  readonly shut: boolean
+  readonly showStep: (step: string) => void
+  readonly goAndType: (act: () => void) => void
+  readonly freshPortion: () => void
+}
+
+/** One sample: its rack, the record of the tube that is shown, and what is concluded. */
+function RackView(view: RackViewProps) {
+  const { part, settled, sample, settledSample, tubes, line, identification, showStep, goAndType, freshPortion } = view
+  const task = useTask()
+  const { tube } = tubes
+  const startLine = useStable((did: string) => {
+    line.setDid(did)
+    line.sawField.current?.focus()
+  })
+  const select = useStable((id: string) => goAndType(() => tubes.select(id)))
+  return (
+    <>
+      <AppearanceLine material={sample.material} />
+      {part.route === 'scheme' && <SchemePath part={settled} sample={settledSample} onDid={startLine} onShow={showStep} />}
+      <Rack part={settled} sample={settledSample} selected={tube?.id} onSelect={select} />
+      {tube ? (
+        <TubeView {...view} tube={tube} onSelect={select} onDid={startLine} />
+      ) : (
+        <NoTube label={materialLabel(task, sample.material)} onPortion={freshPortion} />
+      )}
+      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} />
+      {tube && (
+        <Disclosure title="What should be seen">
+          {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
+        </Disclosure>
+      )}
+      <RackSettings part={settled} />
+    </>
+  )
+}
+
+interface TubeViewProps extends RackViewProps {
+  readonly tube: Tube
+  readonly onSelect: (tubeId: string) => void
+  readonly onDid: (did: string) => void
+}
+
+/** The record of one tube, and the line that goes on with it. */
+function TubeView({ part, tube, line, identification, shut, onSelect, onDid }: TubeViewProps) {
+  const change = usePartChange(part)
+  const offers = useOffers({ part, tubeId: tube.id, action: line.action, wanted: line.saw === '', identification })
+  return (
+    <>
+      <div className="mt-2 mb-1 flex items-center justify-between gap-3">
+        <h2 className="text-xl font-bold">
+          {tube.id}
+          <span className="ml-2 font-sans text-base font-normal text-ink-soft">{portionOf(tube)}</span>
+        </h2>
+        {tube.steps.length > 0 && <GoOnMenu part={part} tube={tube} onMade={onSelect} />}
+      </div>
+      <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
+      {/* The same fields for every tube: the cursor stays in them. */}
+      <StepLine
+        line={line}
+        tubeId={tube.id}
+        at={lineOf(part)}
+        offers={offers}
+        onKeep={(action: Action, saw) => change('keep a step', (found) => addStep(found, tube.id, action, saw))}
+      />
+      <QuickRecords onDid={onDid} />
+    </>
   )
 }
 
