@@ -1,5 +1,6 @@
 import { checkTask } from '@hop-lark/core/check'
 import { type Identification, identifyRack, sayTells } from '@hop-lark/core/identify'
+import { problemsIn } from '@hop-lark/core/problem'
 import { materialLabel, sampleForms, stepPath, type Task } from '@hop-lark/core/record'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
@@ -35,6 +36,14 @@ function writeSample(output: Output, task: Task, found: Identification): void {
   for (const next of found.next) output.out(`  next: ${next.test} (tells ${sayTells(next)})\n`)
 }
 
+const identifyProblem = problemsIn({
+  'identify.doubtful': {
+    level: 'advice',
+    says: () => 'What was seen here does not fit the rest.',
+    mend: () => 'Repeat this step on a fresh portion.',
+  },
+})
+
 /** `hop-lark identify FILE`: what each sample of the racks holds, with the evidence, and what to do next. */
 export async function identifyCommand(file: string, json: boolean, output: Output): Promise<number> {
   const task = await readTaskFile(file)
@@ -51,13 +60,7 @@ export async function identifyCommand(file: string, json: boolean, output: Outpu
       }),
     ),
   )
-  const doubtful = steps.map((at) => ({
-    level: 'advice' as const,
-    code: 'identify.doubtful',
-    at,
-    says: 'What was seen here does not fit the rest.',
-    mend: 'Repeat this step on a fresh portion.',
-  }))
+  const doubtful = steps.map((at) => identifyProblem('identify.doubtful', at, {}))
   const all = [...problems, ...doubtful]
   if (json) writeJson(output, { samples: samples.map(plainSample), problems: all.map(plainProblem) })
   else {

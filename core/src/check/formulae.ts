@@ -2,6 +2,7 @@ import { Memory } from '../memory/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
 import { type Path, path, type Task } from '../record/index.ts'
 import { balance, checkBalance, formatEquation, parseEquation, parseFormula } from '../substance/index.ts'
+import { balancedIs, recordProblem, WRITE_EQUATION, WRITE_FORMULA } from './says.ts'
 
 type Found = readonly Omit<Problem, 'at' | 'offer'>[]
 
@@ -21,22 +22,13 @@ function findFormulaFaults(text: string): Found {
     return []
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error
-    return [
-      {
-        level: 'error',
-        code: error.code,
-        says: error.message,
-        mend: 'Write it as on the bottle, like KMnO4 or (NH4)2Fe(SO4)2.6H2O.',
-      },
-    ]
+    return [{ level: 'error', code: error.code, facts: error.facts, says: error.message, mend: WRITE_FORMULA }]
   }
 }
 
 /** What is wrong with an equation, with the balanced one where it can be balanced. */
 interface EquationFault {
-  readonly code: string
-  readonly says: string
-  readonly mend: string
+  readonly problem: (at: Path) => Problem
   readonly balanced?: string
 }
 
@@ -44,28 +36,31 @@ interface EquationFault {
 export function checkEquation(text: string, at: Path): readonly Problem[] {
   const fault = text.trim() === '' ? undefined : EQUATIONS.recall(text, findEquationFault)
   if (!fault) return []
-  const { balanced, ...words } = fault
-  return [
-    { level: 'error', at, ...words, ...(balanced ? { offer: { label: 'Balance it', set: [{ at, text: balanced }] } } : {}) },
-  ]
+  const { problem, balanced } = fault
+  return [{ ...problem(at), ...(balanced ? { offer: { label: 'Balance it', set: [{ at, text: balanced }] } } : {}) }]
 }
 
 function findEquationFault(text: string): EquationFault | undefined {
   try {
     const wrong = checkBalance(parseEquation(text))
     if (wrong.length === 0) return undefined
-    const says = wrong.map(({ what, left, right }) => `${what} ${left} on the left, ${right} on the right`).join('; ')
-    return { code: 'equation.unbalanced', says: `This equation is not balanced: ${says}.`, ...mendOf(text) }
+    const sides = wrong.map(({ what, left, right }) => `${what} ${left} on the left, ${right} on the right`).join('; ')
+    const { mend, balanced } = mendOf(text)
+    return {
+      problem: (at) => recordProblem('equation.unbalanced', at, { sides, mend }),
+      ...(balanced === undefined ? {} : { balanced }),
+    }
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error
-    return { code: error.code, says: error.message, mend: 'Write it like MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O.' }
+    const { code, facts, message } = error
+    return { problem: (at) => ({ level: 'error', at, code, facts, says: message, mend: WRITE_EQUATION }) }
   }
 }
 
-function mendOf(text: string): Pick<EquationFault, 'mend' | 'balanced'> {
+function mendOf(text: string): { readonly mend: string; readonly balanced?: string } {
   try {
     const balanced = formatEquation(balance(parseEquation(text)))
-    return { mend: `Balanced it is ${balanced}.`, balanced }
+    return { mend: balancedIs(balanced), balanced }
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error
     return { mend: error.message }

@@ -2,6 +2,7 @@ import { adviseWording } from '../observe/index.ts'
 import type { Problem } from '../problem/index.ts'
 import { type PartOf, type Path, path } from '../record/index.ts'
 import { bringsUnknown } from '../tube/index.ts'
+import { betterWording, recordProblem } from './says.ts'
 
 type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 
@@ -15,8 +16,9 @@ export function checkObservations(part: PartOf<'rack'>): readonly Problem[] {
           level: 'advice',
           code,
           at: path('parts', part.id, 'samples', material, 'tubes', tube.id, 'steps', step.id),
+          facts: { saw: step.saw ?? '', instead: instead ?? '' },
           says,
-          mend: instead === undefined ? 'Put it in words of what was seen.' : `Better: ${instead}.`,
+          mend: betterWording(instead),
         })),
       ),
     ]),
@@ -27,13 +29,5 @@ export function checkObservations(part: PartOf<'rack'>): readonly Problem[] {
 function unknownReagents({ id, steps }: Tube, at: Path): readonly Problem[] {
   const step = steps.find(bringsUnknown)
   if (step?.reagent === undefined) return []
-  return [
-    {
-      level: 'advice',
-      code: 'step.unknownReagent',
-      at: [...at, 'steps', step.id],
-      says: `“${step.reagent}” is no bottle known here: what is seen in ${id} from there on is kept, but tells nothing of the sample.`,
-      mend: 'If it is one of the bottles of the reference, correct its name; otherwise leave it as you wrote it.',
-    },
-  ]
+  return [recordProblem('step.unknownReagent', [...at, 'steps', step.id], { reagent: step.reagent, tube: id })]
 }

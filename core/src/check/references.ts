@@ -1,5 +1,6 @@
 import type { Problem } from '../problem/index.ts'
 import { byKind, type Part, type Path, path, type Task } from '../record/index.ts'
+import { recordProblem } from './says.ts'
 
 interface Reference {
   readonly at: Path
@@ -51,14 +52,6 @@ export function checkReferences(task: Task): readonly Problem[] {
     .flatMap(({ at, id, to }): Problem[] => {
       if (known[to].has(id)) return []
       const there = [...known[to]].join(', ') || 'none yet'
-      return [
-        {
-          level: 'error',
-          code: `reference.${to}`,
-          at,
-          says: `There is no ${to} '${id}' in this task.`,
-          mend: `Choose one there is (${there}), or add it.`,
-        },
-      ]
+      return [recordProblem(`reference.${to}`, at, { id, there })]
     })
 }

@@ -1,5 +1,6 @@
 import type { Problem } from '../problem/index.ts'
 import { itemName, type Path, path, type Task } from '../record/index.ts'
+import { recordProblem } from './says.ts'
 
 interface Rivalled {
   readonly value: string
@@ -14,15 +15,7 @@ function isRivalled(value: object): value is Rivalled {
 function findRivals(here: unknown, at: Path): readonly Problem[] {
   if (typeof here !== 'object' || here === null) return []
   if (isRivalled(here)) {
-    return [
-      {
-        level: 'query',
-        code: 'reading.rival',
-        at,
-        says: `Two values were entered at the same time: ${here.value} and ${here.rival.value}.`,
-        mend: 'Look again and choose one; the other is struck through and kept.',
-      },
-    ]
+    return [recordProblem('reading.rival', at, { value: here.value, rival: here.rival.value })]
   }
   return Object.entries(here).flatMap(([key, value]) =>
     findRivals(value, [...at, (Array.isArray(here) ? itemName(value) : undefined) ?? key]),

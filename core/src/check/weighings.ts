@@ -1,6 +1,7 @@
 import { decimalPlaces, Exact } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
 import { entryText, materialLabel, type PartOf, path, type Task } from '../record/index.ts'
+import { recordProblem } from './says.ts'
 
 type Weighing = PartOf<'weighing'>
 const FIELDS = ['container', 'withSample', 'withResidue', 'mass'] as const
@@ -9,69 +10,35 @@ type Field = (typeof FIELDS)[number]
 interface Pair {
   readonly heavier: Field
   readonly lighter: Field
-  readonly code: string
-  readonly says: (heavier: string, lighter: string) => string
-  readonly mend: string
+  readonly code: 'weighing.residueHeavier' | 'weighing.containerHeavier'
 }
 
 /** Pairs of which the first must be the heavier. */
 const ORDER: readonly Pair[] = [
-  {
-    heavier: 'withSample',
-    lighter: 'withResidue',
-    code: 'weighing.residueHeavier',
-    says: (heavier, lighter) =>
-      `Container + residue, ${lighter} g, is not lighter than container + sample, ${heavier} g: no sample would have been taken.`,
-    mend: 'Swapped? Or the lid was off at one of them. Look at both again.',
-  },
-  {
-    heavier: 'withSample',
-    lighter: 'container',
-    code: 'weighing.containerHeavier',
-    says: (heavier, lighter) => `The empty container, ${lighter} g, is not lighter than container + sample, ${heavier} g.`,
-    mend: 'Swapped? Look at both again.',
-  },
+  { heavier: 'withSample', lighter: 'withResidue', code: 'weighing.residueHeavier' },
+  { heavier: 'withSample', lighter: 'container', code: 'weighing.containerHeavier' },
 ]
 
 function checkOrder(part: Weighing): readonly Problem[] {
-  return ORDER.flatMap(({ heavier, lighter, code, says, mend }): Problem[] => {
+  return ORDER.flatMap(({ heavier, lighter, code }): Problem[] => {
     const [more, less] = [part[heavier], part[lighter]]
     if (more === undefined || less === undefined || new Exact(entryText(more)).gt(entryText(less))) return []
-    const [moreText, lessText] = [entryText(more), entryText(less)]
+    const facts = { heavier: entryText(more), lighter: entryText(less) }
     const fieldAt = (field: Field) => path('parts', part.id, field)
-    return [
-      {
-        level: 'error',
-        code,
-        at: fieldAt(lighter),
-        says: says(moreText, lessText),
-        mend,
-        offer: {
-          label: 'Swap them',
-          set: [
-            { at: fieldAt(heavier), text: lessText },
-            { at: fieldAt(lighter), text: moreText },
-          ],
-        },
-      },
+    const set = [
+      { at: fieldAt(heavier), text: facts.lighter },
+      { at: fieldAt(lighter), text: facts.heavier },
     ]
+    return [recordProblem(code, fieldAt(lighter), facts, { label: 'Swap them', set })]
   })
 }
 
 /** What is left in the container is at least the container. */
 function checkResidue(part: Weighing): readonly Problem[] {
-  const { container, withResidue } = part
-  if (container === undefined || withResidue === undefined || new Exact(entryText(withResidue)).gte(entryText(container)))
-    return []
-  return [
-    {
-      level: 'error',
-      code: 'weighing.residueBelowContainer',
-      at: path('parts', part.id, 'withResidue'),
-      says: `Container + residue, ${entryText(withResidue)} g, weighs less than the empty container, ${entryText(container)} g.`,
-      mend: 'Another container, the lid left off, or a misreading: weigh again if you can.',
-    },
-  ]
+  if (part.container === undefined || part.withResidue === undefined) return []
+  const [heavier, lighter] = [entryText(part.container), entryText(part.withResidue)]
+  if (new Exact(lighter).gte(heavier)) return []
+  return [recordProblem('weighing.residueBelowContainer', path('parts', part.id, 'withResidue'), { heavier, lighter })]
 }
 
 /** A balance is read to its full display, so all its readings have the same decimals. */
@@ -83,17 +50,10 @@ function checkPlaces(part: Weighing): readonly Problem[] {
   const most = Math.max(...written.map(({ text }) => decimalPlaces(text)))
   return written
     .filter(({ text }) => decimalPlaces(text) < most)
-    .map(({ field, text }): Problem => {
+    .map(({ field, text }) => {
       const at = path('parts', part.id, field)
       const full = new Exact(text).toFixed(most)
-      return {
-        level: 'advice',
-        code: 'weighing.places',
-        at,
-        says: `${text} g has fewer decimals than the other weighing: a balance is written to its full display.`,
-        mend: `If it showed ${full}, write that.`,
-        offer: { label: `Write ${full}`, set: [{ at, text: full }] },
-      }
+      return recordProblem('weighing.places', at, { text, full }, { label: `Write ${full}`, set: [{ at, text: full }] })
     })
 }
 
@@ -101,29 +61,14 @@ function checkSize(task: Task, part: Weighing): readonly Problem[] {
   return FIELDS.flatMap((field): Problem[] => {
     const entry = part[field]
     if (entry === undefined || new Exact(entryText(entry)).gt(0)) return []
-    return [
-      {
-        level: 'error',
-        code: 'weighing.notPositive',
-        at: path('parts', part.id, field),
-        says: `A mass of ${entryText(entry)} g cannot be.`,
-        mend: `Weigh ${materialLabel(task, part.of)} again, or strike this reading.`,
-      },
-    ]
+    const facts = { mass: entryText(entry), of: materialLabel(task, part.of) }
+    return [recordProblem('weighing.notPositive', path('parts', part.id, field), facts)]
   })
 }
 
-function checkLid(part: Weighing): readonly Problem[] {
-  if (part.lid !== 'first' && part.lid !== 'second') return []
-  return [
-    {
-      level: 'query',
-      code: 'weighing.lidOnce',
-      at: path('parts', part.id, 'lid'),
-      says: `The lid was on at the ${part.lid} weighing only, so its mass is in the difference.`,
-      mend: 'Weigh with the lid both times or neither; weigh the lid alone if it is too late.',
-    },
-  ]
+function checkLid({ id, lid }: Weighing): readonly Problem[] {
+  if (lid !== 'first' && lid !== 'second') return []
+  return [recordProblem('weighing.lidOnce', path('parts', id, 'lid'), { which: lid })]
 }
 
 /** Everything that looks wrong in a weighing. */

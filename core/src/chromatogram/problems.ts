@@ -1,6 +1,7 @@
 import type { Problem } from '../problem/index.ts'
 import { entryText, type PartOf, path } from '../record/index.ts'
 import { readChromatogram } from './rf.ts'
+import { chromatogramProblem } from './says.ts'
 
 /** A spot that has hardly left the line, or runs with the solvent, says nothing about what it is (common practice). */
 const LEAST_TELLING = '0.03'
@@ -10,38 +11,17 @@ const MOST_TELLING = '0.97'
 export function checkChromatogram(part: PartOf<'chromatogram'>): readonly Problem[] {
   const { front, spots } = readChromatogram(part)
   if (front !== undefined && !front.gt(0))
-    return [
-      {
-        level: 'error',
-        code: 'chromatogram.front',
-        at: path('parts', part.id, 'front'),
-        says: `The solvent front is given as ${front.toFixed()}.`,
-        mend: 'Measure from the pencil line to the front, which you marked before it dried.',
-      },
-    ]
+    return [chromatogramProblem('chromatogram.front', path('parts', part.id, 'front'), { front: front.toFixed() })]
   return spots.flatMap((spot): Problem[] => {
     const at = path('parts', part.id, 'spots', part.spots[spot.index]?.id ?? spot.index, 'distance')
-    if (spot.distance.isNegative() || (front && spot.distance.gt(front)))
-      return [
-        {
-          level: 'error',
-          code: 'chromatogram.beyondFront',
-          at,
-          says: `A spot of ${spot.label} is at ${spot.text}, outside the way the solvent went${part.front === undefined ? '' : `, ${entryText(part.front)}`}.`,
-          mend: 'Measure both from the pencil line, to the middle of the spot and to the front.',
-        },
-      ]
-    const value = spot.rf?.value
-    if (value?.lt(LEAST_TELLING) || value?.gt(MOST_TELLING))
-      return [
-        {
-          level: 'advice',
-          code: 'chromatogram.tellsLittle',
-          at,
-          says: `The spot of ${spot.label} at Rf ${spot.rf?.text} ${value.lt(LEAST_TELLING) ? 'has hardly moved' : 'ran with the solvent'}.`,
-          mend: 'Another solvent would tell it from others that do the same.',
-        },
-      ]
-    return []
+    const { label } = spot
+    if (spot.distance.isNegative() || (front && spot.distance.gt(front))) {
+      const ran = part.front === undefined ? '' : entryText(part.front)
+      return [chromatogramProblem('chromatogram.beyondFront', at, { label, distance: spot.text, front: ran })]
+    }
+    const { rf } = spot
+    if (!rf || (rf.value.gte(LEAST_TELLING) && rf.value.lte(MOST_TELLING))) return []
+    const moved = rf.value.lt(LEAST_TELLING) ? 'hardly' : 'all the way'
+    return [chromatogramProblem('chromatogram.tellsLittle', at, { label, rf: rf.text, moved })]
   })
 }

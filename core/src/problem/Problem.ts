@@ -1,3 +1,5 @@
+import type { ErrorFacts } from './ChemistryError.ts'
+
 /**
  * How much a problem matters: an `error` makes an answer wrong or impossible, a `query` asks whether something
  * was meant, `advice` is a better habit.
@@ -20,6 +22,8 @@ export interface Problem {
   readonly at: At
   /** Stable name of the kind of problem, such as `run.finalAboveInitial`. */
   readonly code: string
+  /** What it is about, so that it can be worded anew without reading the sentence. */
+  readonly facts: ErrorFacts
   readonly says: string
   readonly mend: string
   readonly offer?: Mend

@@ -8,6 +8,7 @@ import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
 import { lineNameOf } from './lineNames.ts'
 import { linesOfChain, writeChain } from './oneChain.ts'
 import type { Key } from './quantity.ts'
+import { answerProblem } from './says.ts'
 import { type Solution, solve, whatIsMissing } from './solve.ts'
 import { readFormula } from './species.ts'
 import { assumptionsOf, type Step, writeWorking } from './working.ts'
@@ -60,13 +61,7 @@ function answerUnit(
     if (!(error instanceof ChemistryError)) throw error
     return {
       unit: natural,
-      problem: {
-        level: 'error',
-        code: 'question.unit',
-        at: path('questions', question.id, 'unit'),
-        says: error.message,
-        mend: `Answered in ${natural || 'no unit'} instead.`,
-      },
+      problem: answerProblem('question.unit', path('questions', question.id, 'unit'), { why: error.message, natural }),
     }
   }
 }
@@ -174,24 +169,10 @@ class Answerer {
 
   private checkSize(question: Question, value: Exact, unit: Unit): void {
     const at = path('questions', question.id)
-    if (value.isNegative()) {
-      this.problems.push({
-        level: 'error',
-        code: 'answer.negative',
-        at,
-        says: `This answer comes out below zero (${formatFigures(value, 3)} ${unit}).`,
-        mend: 'A reading, a reaction or what is in excess must be wrong: follow the lines of working back.',
-      })
-    }
-    if (question.find.quantity === 'massPercent' && value.gt(100)) {
-      this.problems.push({
-        level: 'error',
-        code: 'answer.overHundred',
-        at,
-        says: `${formatFigures(value, 3)} % is more than the whole.`,
-        mend: 'Check the mass taken, the mole ratio and the factor from aliquot to flask.',
-      })
-    }
+    const found = formatFigures(value, 3)
+    if (value.isNegative()) this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
+    if (question.find.quantity === 'massPercent' && value.gt(100))
+      this.problems.push(answerProblem('answer.overHundred', at, { value: found }))
   }
 }
 

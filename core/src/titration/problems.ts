@@ -4,6 +4,7 @@ import { type Conventions, type Entry, entryText, isWithin, type PartOf, type Pa
 import { type AssessedRun, type Assessment, assessTitration } from './assess.ts'
 import { rememberPerPart } from './perPart.ts'
 import { runName } from './runName.ts'
+import { titrationProblem } from './says.ts'
 import type { TitrationSetting } from './setting.ts'
 import { titreOf } from './titre.ts'
 
@@ -20,53 +21,18 @@ function checkReading(entry: Entry, place: Place, conventions: Conventions): rea
   const { capacity, step } = conventions.burette
   const value = new Exact(text)
   const unit = symbolOf(conventions.volumeUnit)
-  if (value.gt(capacity)) {
-    return [
-      {
-        level: 'error',
-        code: 'reading.pastCapacity',
-        at: place.at,
-        says: `${place.called} ${text} is past the last mark, ${capacity} ${unit}.`,
-        mend: 'Read again, or refill the burette before it runs below the scale.',
-      },
-    ]
-  }
-  if (value.isNegative()) {
-    return [
-      {
-        level: 'error',
-        code: 'reading.negative',
-        at: place.at,
-        says: `${place.called} ${text} is above the 0 mark.`,
-        mend: 'Run some out until the level is on the scale, then read again.',
-      },
-    ]
-  }
+  const facts = { called: place.called, text }
+  if (value.gt(capacity)) return [titrationProblem('reading.pastCapacity', place.at, { ...facts, capacity, unit })]
+  if (value.isNegative()) return [titrationProblem('reading.negative', place.at, facts)]
   const onStep = isOnStep(text, step)
-  if (onStep && decimalPlaces(text) === stepPlaces(step)) return []
-  const fitted = fitToStep(text, step)
-  const offer = { label: `Write ${fitted}`, set: [{ at: place.at, text: fitted }] }
-  if (!onStep) {
-    return [
-      {
-        level: 'query',
-        code: 'reading.offStep',
-        at: place.at,
-        says: `${place.called} ${text} is not on a ${step} step of the scale.`,
-        mend: `This burette is read to ${step} ${unit}. Nearest is ${fitted}; read again if you can.`,
-        offer,
-      },
-    ]
-  }
+  const places = stepPlaces(step)
+  if (onStep && decimalPlaces(text) === places) return []
+  const nearest = fitToStep(text, step)
+  const offer = { label: `Write ${nearest}`, set: [{ at: place.at, text: nearest }] }
   return [
-    {
-      level: 'advice',
-      code: 'reading.places',
-      at: place.at,
-      says: `${place.called} ${text} should have ${stepPlaces(step)} decimal places, like every burette reading.`,
-      mend: `Write ${fitted}.`,
-      offer,
-    },
+    onStep
+      ? titrationProblem('reading.places', place.at, { ...facts, places, nearest }, offer)
+      : titrationProblem('reading.offStep', place.at, { ...facts, step, unit, nearest }, offer),
   ]
 }
 
@@ -99,41 +65,19 @@ function problemsOf(run: Run, { at, name, conventions }: Omit<CheckedRun, 'probl
     if (entry !== undefined)
       problems.push(...checkReading(entry, { at: [...at, field], called: `${name}: ${field} reading` }, conventions))
   }
-  if (run.final !== undefined && run.initial === undefined) {
-    problems.push({
-      level: 'query',
-      code: 'run.initialMissing',
-      at: [...at, 'initial'],
-      says: `${name} has a final reading but no initial one.`,
-      mend: 'Enter where the burette stood at the start.',
-    })
-  }
+  if (run.final !== undefined && run.initial === undefined)
+    problems.push(titrationProblem('run.initialMissing', [...at, 'initial'], { run: name }))
   if (run.initial === undefined || run.final === undefined) return problems
   const [initial, final] = [entryText(run.initial), entryText(run.final)]
   if (new Exact(final).lt(initial)) {
-    problems.push({
-      level: 'error',
-      code: 'run.finalAboveInitial',
-      at: [...at, 'final'],
-      says: `${name}: final reading ${final} is above the initial ${initial}: burettes count downwards.`,
-      mend: 'Swapped? Exchange the two, or strike the one that was misread.',
-      offer: {
-        label: 'Swap them',
-        set: [
-          { at: [...at, 'initial'], text: final },
-          { at: [...at, 'final'], text: initial },
-        ],
-      },
-    })
-  } else if (new Exact(final).eq(initial)) {
-    problems.push({
-      level: 'query',
-      code: 'run.nothingDelivered',
-      at: [...at, 'final'],
-      says: `${name}: initial and final reading are the same.`,
-      mend: 'Nothing was run in, or one of them was copied.',
-    })
-  }
+    const set = [
+      { at: [...at, 'initial'], text: final },
+      { at: [...at, 'final'], text: initial },
+    ]
+    const facts = { run: name, initial, final }
+    problems.push(titrationProblem('run.finalAboveInitial', [...at, 'final'], facts, { label: 'Swap them', set }))
+  } else if (new Exact(final).eq(initial))
+    problems.push(titrationProblem('run.nothingDelivered', [...at, 'final'], { run: name }))
   return problems
 }
 
@@ -148,15 +92,13 @@ function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): re
     const gap = new Exact(last).sub(initial)
     // Nobody comes to stand at 0 by chance.
     if (gap.isZero() || gap.gte(PLAINLY_REFILLED) || new Exact(initial).isZero()) return []
-    const name = runName(part.runs, index)
     return [
-      {
-        level: 'query',
-        code: 'run.notCarriedOn',
-        at: path('parts', part.id, 'runs', run.id, 'initial'),
-        says: `${name} starts at ${initial}, but the burette last stood at ${last}.`,
-        mend: `Was it refilled? Note the refill; otherwise the start is ${last}. (${symbolOf(conventions.volumeUnit)})`,
-      },
+      titrationProblem('run.notCarriedOn', path('parts', part.id, 'runs', run.id, 'initial'), {
+        run: runName(part.runs, index),
+        initial,
+        last,
+        unit: symbolOf(conventions.volumeUnit),
+      }),
     ]
   })
 }
@@ -184,15 +126,12 @@ function checkProportion(part: PartOf<'titration'>, assessment: Assessment): rea
     const middle = medianWithout(sorted, placeOf.get(one) as number)
     const ratio = middle.isZero() ? undefined : volumeOf(one).div(middle)
     if (ratio === undefined || (ratio.gte('0.5') && ratio.lte(2))) return []
-    const titre = one.titre?.text ?? ''
     return [
-      {
-        level: 'query',
-        code: 'run.outOfProportion',
-        at: path('parts', part.id, 'runs', one.run.id, 'final'),
-        says: `${runName(part.runs, one.index)}: titre ${titre} is ${ratio.lt(1) ? 'less than half' : 'more than twice'} the others.`,
-        mend: 'Misread by 10, a portion left out, or another solution? Look at both readings again.',
-      },
+      titrationProblem('run.outOfProportion', path('parts', part.id, 'runs', one.run.id, 'final'), {
+        run: runName(part.runs, one.index),
+        titre: one.titre?.text ?? '',
+        size: ratio.lt(1) ? 'small' : 'large',
+      }),
     ]
   })
 }
@@ -204,13 +143,11 @@ function checkRough(part: PartOf<'titration'>, assessment: Assessment, unit: str
   return assessment.runs.flatMap(({ run, index, titre }): Problem[] => {
     if (run.kind !== 'rough' || !titre || titre.volume.gte(lowest)) return []
     return [
-      {
-        level: 'query',
-        code: 'run.roughDidNotOvershoot',
-        at: path('parts', part.id, 'runs', run.id, 'final'),
-        says: `The ${runName(part.runs, index)} titre ${titre.text} ${unit} is below every accurate one: a rough run usually overshoots.`,
-        mend: 'Was the end-point really reached? The mean does not use it either way.',
-      },
+      titrationProblem('run.roughDidNotOvershoot', path('parts', part.id, 'runs', run.id, 'final'), {
+        run: runName(part.runs, index),
+        titre: titre.text,
+        unit,
+      }),
     ]
   })
 }
@@ -223,16 +160,17 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
   const at = path('parts', part.id, 'runs')
   if (!assessment.concordant) {
     if (accurate.length < Math.max(2, wanted)) return []
-    const furthest = furthestFromRest(accurate)
-    const repeat =
-      accurate.length > 2
-        ? `Repeat; ${runName(part.runs, furthest.index)} (${furthest.titre?.text}) is furthest from the rest.`
-        : 'Do another run: it will show which of the two to trust.'
-    const says =
-      rule === 'every-accurate'
-        ? `The accurate titres do not all agree within ${within} ${unit}.`
-        : `No ${wanted === 2 ? 'two' : wanted} titres agree within ${within} ${unit}.`
-    return [{ level: 'query', code: 'titration.noneAgree', at, says, mend: `${repeat} Do not average titres that disagree.` }]
+    const furthest = accurate.length > 2 ? furthestFromRest(accurate) : undefined
+    return [
+      titrationProblem('titration.noneAgree', at, {
+        every: rule === 'every-accurate' ? 'yes' : 'no',
+        wanted,
+        within,
+        unit,
+        furthest: furthest ? runName(part.runs, furthest.index) : '',
+        titre: furthest?.titre?.text ?? '',
+      }),
+    ]
   }
   const inside = accurate
     .filter(({ inMean }) => inMean)
@@ -240,16 +178,13 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
     .toSorted((a, b) => a.cmp(b))
   return accurate
     .filter(({ inMean }) => !inMean)
-    .map((one): Problem => {
-      const nearest = nearestIn(inside, volumeOf(one))
-      return {
-        level: 'advice',
-        code: 'run.disagrees',
-        at: [...at, one.run.id, 'final'],
-        says: `${runName(part.runs, one.index)} is ${nearest.toFixed(2)} ${unit} from the others and is left out.`,
-        mend: 'An overshot end-point, a misread scale or a bubble leaving the jet would do that.',
-      }
-    })
+    .map((one) =>
+      titrationProblem('run.disagrees', [...at, one.run.id, 'final'], {
+        run: runName(part.runs, one.index),
+        apart: nearestIn(inside, volumeOf(one)).toFixed(2),
+        unit,
+      }),
+    )
 }
 
 /** How far the nearest of sorted volumes is. */
@@ -282,27 +217,12 @@ function checkChoices(part: PartOf<'titration'>): readonly Problem[] {
     if (run.use === undefined || titreOf(run) === undefined) return []
     const at = path('parts', part.id, 'runs', run.id, 'use')
     const name = runName(part.runs, index)
-    const taken = run.use === 'yes' ? 'taken into' : 'left out of'
-    if (!run.why?.trim()) {
-      return [
-        {
-          level: 'query',
-          code: 'run.choiceNeedsReason',
-          at,
-          says: `${name} was ${taken} the mean by choice, without a reason.`,
-          mend: 'Write why, or let the rule choose.',
-        },
-      ]
-    }
-    const rough = run.use === 'yes' && run.kind === 'rough' ? ' A rough titre usually has no place there.' : ''
+    const facts = { run: name, use: run.use }
+    const why = run.why?.trim()
     return [
-      {
-        level: 'advice',
-        code: 'run.chosen',
-        at,
-        says: `${name} is ${taken} the mean by choice: ${run.why.trim()}.${rough}`,
-        mend: 'The report will say so.',
-      },
+      why
+        ? titrationProblem('run.chosen', at, { ...facts, why, kind: run.kind })
+        : titrationProblem('run.choiceNeedsReason', at, facts),
     ]
   })
 }
@@ -313,7 +233,7 @@ export const checkTitration = rememberPerPart(findProblems)
 function findProblems(part: PartOf<'titration'>, setting: TitrationSetting): readonly Problem[] {
   const assessment = assessTitration(part, setting)
   const { conventions } = setting
-  const problems = [
+  return [
     ...part.runs.flatMap((_, index) => checkRun(part, index, conventions)),
     ...checkCarryOver(part, conventions),
     ...checkProportion(part, assessment),
@@ -321,6 +241,4 @@ function findProblems(part: PartOf<'titration'>, setting: TitrationSetting): rea
     ...checkAgreement(part, assessment, conventions),
     ...checkChoices(part),
   ]
-  // Most begin with the name of a run.
-  return problems.map((problem) => ({ ...problem, says: problem.says.charAt(0).toUpperCase() + problem.says.slice(1) }))
 }

@@ -5,7 +5,7 @@ import * as quickSaves from './migrations/quickSaves.ts'
 import * as taskFileVersion2 from './migrations/taskFileVersion2.ts'
 import * as tasks from './migrations/tasks.ts'
 
-const MIGRATIONS = [tasks, quickSaves, taskFileVersion2, progress]
+export const MIGRATIONS = [tasks, quickSaves, taskFileVersion2, progress]
 /** Two servers started at once take turns; the second finds nothing left to do. */
 const LOCK = 'hop-lark-migrations'
 const SECONDS_TO_WAIT = 30

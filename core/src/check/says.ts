@@ -1,0 +1,75 @@
+import { problemsIn, type Wording } from '../problem/index.ts'
+
+interface TwoMasses extends Record<string, string> {
+  readonly heavier: string
+  readonly lighter: string
+}
+
+/** What looks wrong in weighings, references, equations and tubes, in words. */
+export const recordProblem = problemsIn({
+  'weighing.residueHeavier': {
+    level: 'error',
+    says: ({ heavier, lighter }) =>
+      `Container + residue, ${lighter} g, is not lighter than container + sample, ${heavier} g: no sample would have been taken.`,
+    mend: () => 'Swapped? Or the lid was off at one of them. Look at both again.',
+  } satisfies Wording<TwoMasses>,
+  'weighing.containerHeavier': {
+    level: 'error',
+    says: ({ heavier, lighter }) => `The empty container, ${lighter} g, is not lighter than container + sample, ${heavier} g.`,
+    mend: () => 'Swapped? Look at both again.',
+  } satisfies Wording<TwoMasses>,
+  'weighing.residueBelowContainer': {
+    level: 'error',
+    says: ({ heavier, lighter }) => `Container + residue, ${lighter} g, weighs less than the empty container, ${heavier} g.`,
+    mend: () => 'Another container, the lid left off, or a misreading: weigh again if you can.',
+  } satisfies Wording<TwoMasses>,
+  'weighing.places': {
+    level: 'advice',
+    says: ({ text }) => `${text} g has fewer decimals than the other weighing: a balance is written to its full display.`,
+    mend: ({ full }) => `If it showed ${full}, write that.`,
+  } satisfies Wording<{ text: string; full: string }>,
+  'weighing.notPositive': {
+    level: 'error',
+    says: ({ mass }) => `A mass of ${mass} g cannot be.`,
+    mend: ({ of }) => `Weigh ${of} again, or strike this reading.`,
+  } satisfies Wording<{ mass: string; of: string }>,
+  'weighing.lidOnce': {
+    level: 'query',
+    says: ({ which }) => `The lid was on at the ${which} weighing only, so its mass is in the difference.`,
+    mend: () => 'Weigh with the lid both times or neither; weigh the lid alone if it is too late.',
+  } satisfies Wording<{ which: string }>,
+  'reading.rival': {
+    level: 'query',
+    says: ({ value, rival }) => `Two values were entered at the same time: ${value} and ${rival}.`,
+    mend: () => 'Look again and choose one; the other is struck through and kept.',
+  } satisfies Wording<{ value: string; rival: string }>,
+  'reference.material': {
+    level: 'error',
+    says: ({ id }) => `There is no material '${id}' in this task.`,
+    mend: ({ there }) => `Choose one there is (${there}), or add it.`,
+  } satisfies Wording<{ id: string; there: string }>,
+  'reference.weighing': {
+    level: 'error',
+    says: ({ id }) => `There is no weighing '${id}' in this task.`,
+    mend: ({ there }) => `Choose one there is (${there}), or add it.`,
+  } satisfies Wording<{ id: string; there: string }>,
+  'equation.unbalanced': {
+    level: 'error',
+    says: ({ sides }) => `This equation is not balanced: ${sides}.`,
+    mend: ({ mend }) => mend,
+  } satisfies Wording<{ sides: string; mend: string }>,
+  'step.unknownReagent': {
+    level: 'advice',
+    says: ({ reagent, tube }) =>
+      `“${reagent}” is no bottle known here: what is seen in ${tube} from there on is kept, but tells nothing of the sample.`,
+    mend: () => 'If it is one of the bottles of the reference, correct its name; otherwise leave it as you wrote it.',
+  } satisfies Wording<{ reagent: string; tube: string }>,
+})
+
+/** How a formula, and an equation, is written that can be read. */
+export const WRITE_FORMULA = 'Write it as on the bottle, like KMnO4 or (NH4)2Fe(SO4)2.6H2O.'
+export const WRITE_EQUATION = 'Write it like MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O.'
+/** What an observation is better put as. */
+export const betterWording = (instead: string | undefined): string =>
+  instead === undefined ? 'Put it in words of what was seen.' : `Better: ${instead}.`
+export const balancedIs = (balanced: string): string => `Balanced it is ${balanced}.`

@@ -1,0 +1,20 @@
+import { problemsIn, type Wording } from '../problem/index.ts'
+
+/** What looks wrong in an answer, in words. */
+export const answerProblem = problemsIn({
+  'answer.negative': {
+    level: 'error',
+    says: ({ value, unit }) => `This answer comes out below zero (${value} ${unit}).`,
+    mend: () => 'A reading, a reaction or what is in excess must be wrong: follow the lines of working back.',
+  } satisfies Wording<{ value: string; unit: string }>,
+  'answer.overHundred': {
+    level: 'error',
+    says: ({ value }) => `${value} % is more than the whole.`,
+    mend: () => 'Check the mass taken, the mole ratio and the factor from aliquot to flask.',
+  } satisfies Wording<{ value: string }>,
+  'question.unit': {
+    level: 'error',
+    says: ({ why }) => why,
+    mend: ({ natural }) => `Answered in ${natural || 'no unit'} instead.`,
+  } satisfies Wording<{ why: string; natural: string }>,
+})
