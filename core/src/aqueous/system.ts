@@ -34,7 +34,7 @@ export interface System {
 }
 
 /** A species that has a colour in water. */
-export interface Tinted {
+interface Tinted {
   readonly place: number
   readonly tint: Tint
 }

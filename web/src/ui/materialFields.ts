@@ -10,14 +10,14 @@ export const FORMS = choicesOf<Material['form']>({ solid: 'solid', solution: 'so
 export const UNITS = choicesOf<Strength['unit']>({ 'mol/dm3': 'mol/dm³', 'g/dm3': 'g/dm³' })
 
 /** A bare number is in the unit chosen; a strength that is spoken of (M/20, a twentieth molar, 5 % w/v) brings its own. */
-export function strengthFrom(text: string, unit: Strength['unit']): Strength | undefined {
+function strengthFrom(text: string, unit: Strength['unit']): Strength | undefined {
   const value = text.trim().replace(',', '.')
   const read = isDecimalText(value) ? { value, unit } : readStrength(value)
   return read && { ...read }
 }
 
 /** Reads `0.100 mol/dm3 NaCl; M/20 CaCl2`; undefined where a piece of it cannot be read. */
-export function backgroundFrom(text: string): NonNullable<Material['background']> | undefined {
+function backgroundFrom(text: string): NonNullable<Material['background']> | undefined {
   const pieces = text
     .split(';')
     .map((piece) => piece.trim())

@@ -2,7 +2,7 @@ import type { SeenColour } from '../../palette/index.ts'
 import type { Tint } from './tints.ts'
 
 /** Where the constants are from: all from memory of these, for 25 °C and ionic strength nought unless a table says other. */
-export const SOURCES = {
+const SOURCES = {
   MS: 'Martell and Smith, Critical Stability Constants, and the NIST database that followed it',
   BM: 'Baes and Mesmer, The Hydrolysis of Cations, 1976',
   CRC: 'CRC Handbook of Chemistry and Physics',
@@ -13,7 +13,7 @@ export const SOURCES = {
 } as const
 
 /** How far a constant may be trusted. */
-export type Status = 'as published' | 'within the published spread' | `fitted to ${string}`
+type Status = 'as published' | 'within the published spread' | `fitted to ${string}`
 
 interface Row {
   /** As chemists write it; it is printed. */
