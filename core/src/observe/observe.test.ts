@@ -125,7 +125,7 @@ describe('what is not understood', () => {
           adviseWording(line)
         },
       ),
-      { numRuns: 20_000 },
+      { numRuns: Number(process.env.HOP_LARK_RUNS ?? 20_000) },
     )
   })
 })

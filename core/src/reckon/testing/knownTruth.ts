@@ -57,7 +57,7 @@ export function makeTask(content: object): Task {
   return readTask({ format: 'hop-lark/task', version: 1, id: 'fuzz', title: 'fuzz', conventions: CONVENTIONS, ...content })
 }
 
-const TASKS_OF_EACH_KIND = 1000
+const TASKS_OF_EACH_KIND = Number(process.env.HOP_LARK_RUNS ?? 1000)
 
 /**
  * Draws tasks of a kind backwards from a known truth: masses and concentrations are drawn, and every reading follows
