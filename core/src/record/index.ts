@@ -41,6 +41,7 @@ export {
   type Concordance,
   type Conventions,
   DEFAULT_CONVENTIONS,
+  type FindOf,
   type Material,
   type Part,
   type PartOf,

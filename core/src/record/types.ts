@@ -19,6 +19,15 @@ export type Tube = Sample['tubes'][number]
 export type Step = Tube['steps'][number]
 export type Question = z.infer<typeof QuestionSchema>
 export type Quantity = Question['find']['quantity']
+type Find = Question['find']
+/** What a question of a kind finds. */
+export type FindOf<Kind extends Quantity> = Find extends infer One
+  ? One extends { quantity: infer Own }
+    ? Kind & Own extends never
+      ? never
+      : One
+    : never
+  : never
 
 /** The conventions of a task that states none. */
 export const DEFAULT_CONVENTIONS: Conventions = ConventionsSchema.parse({})

@@ -1,6 +1,6 @@
 import { decimalPlaces } from '../number/index.ts'
 import type { Rest } from '../reckon/index.ts'
-import { findById, findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { byKind, findById, findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { balanceSource } from './balance.ts'
 import { buretteSource, titreSource } from './burette.ts'
@@ -36,15 +36,40 @@ interface Placed {
 
 type Means = 'pipette' | 'burette' | 'cylinder' | 'flask'
 
-/** What a volume was measured with, or undefined where it is none of a vessel's. */
-function meansOf({ rest: { of }, part }: Placed): Means | undefined {
-  if (of.what !== 'volume') return undefined
-  if (part.kind === 'solution') return of.place?.kind === 'material' ? 'flask' : 'pipette'
-  if (part.kind !== 'titration' || of.place?.role !== 'flask') return undefined
-  const content = part.flask[of.place.item ?? -1]
-  // Where nothing is said, a portion that is measured at all is measured by pipette (common practice).
-  return content && 'material' in content ? (content.by ?? 'pipette') : undefined
-}
+const NO_VESSEL = () => undefined
+
+/** What a volume of a part was measured with, or undefined where it is none of a vessel's. */
+const vesselOf = byKind<Means | undefined, [of: Rest['of']]>({
+  solution: (_, of) => (of.place?.kind === 'material' ? 'flask' : 'pipette'),
+  titration: (part, of) => {
+    if (of.place?.role !== 'flask') return undefined
+    const content = part.flask[of.place.item ?? -1]
+    // Where nothing is said, a portion that is measured at all is measured by pipette (common practice).
+    return content && 'material' in content ? (content.by ?? 'pipette') : undefined
+  },
+  weighing: NO_VESSEL,
+  heating: NO_VESSEL,
+  series: NO_VESSEL,
+  rack: NO_VESSEL,
+  chromatogram: NO_VESSEL,
+  note: NO_VESSEL,
+})
+
+const meansOf = ({ rest: { of }, part }: Placed) => (of.what === 'volume' ? vesselOf(part, of) : undefined)
+
+const [YES, NO] = [() => true, () => false]
+
+/** Whether a part's numbers are read off a balance. */
+const isWeighed = byKind<boolean>({
+  weighing: YES,
+  heating: YES,
+  solution: NO,
+  titration: NO,
+  series: NO,
+  rack: NO,
+  chromatogram: NO,
+  note: NO,
+})
 
 function portionSources(task: Task, placed: readonly Placed[]): readonly Source[] {
   const glassClass = task.conventions.burette.class
@@ -87,7 +112,7 @@ function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] 
 }
 
 function massSources(placed: readonly Placed[]): readonly Source[] {
-  const masses = placed.filter(({ part }) => part.kind === 'weighing' || part.kind === 'heating').map(({ rest }) => rest)
+  const masses = placed.filter(({ part }) => isWeighed(part)).map(({ rest }) => rest)
   return there(alikeIn(masses, ({ text }) => decimalPlaces(text)).map(balanceSource))
 }
 

@@ -1,5 +1,5 @@
-import type { Part } from '@hop-lark/core/record'
-import { Suspense } from 'react'
+import { byKind, type Part } from '@hop-lark/core/record'
+import { Fragment, type ReactNode, Suspense } from 'react'
 import { Link, useParams } from 'react-router'
 import { ChromatogramPage } from '../bench/chromatogram/ChromatogramPage.tsx'
 import { HeatPage } from '../bench/heat/HeatPage.tsx'
@@ -40,34 +40,21 @@ export function StagePage() {
       </Sheet>
     )
   }
-  return <PartPage key={part.id} part={part} parts={parts} />
+  return <Fragment key={part.id}>{pageOf(part, parts)}</Fragment>
 }
 
-function PartPage({ part, parts }: { readonly part: Part; readonly parts: readonly Part[] }) {
-  switch (part.kind) {
-    case 'weighing':
-      return <WeighPage weighings={parts.filter((one) => one.kind === 'weighing')} />
-    case 'solution':
-      return <MakeUpPage part={part} />
-    case 'titration':
-      return <TitratePage part={part} />
-    case 'series':
-      return (
-        <Suspense fallback={<p className="p-8 text-ink-soft">Unrolling the graph paper …</p>}>
-          <MeasurePage part={part} />
-        </Suspense>
-      )
-    case 'heating':
-      return <HeatPage part={part} />
-    case 'chromatogram':
-      return <ChromatogramPage part={part} />
-    case 'rack':
-      return (
-        <Suspense fallback={<p className="p-8 text-ink-soft">Setting up the rack …</p>}>
-          <TubesPage part={part} />
-        </Suspense>
-      )
-    case 'note':
-      return <KeptPartPage part={part} />
-  }
-}
+const waiting = (says: string, page: ReactNode) => (
+  <Suspense fallback={<p className="p-8 text-ink-soft">{says}</p>}>{page}</Suspense>
+)
+
+/** The page of each kind of part; several weighings of one material in a row share one. */
+const pageOf = byKind<ReactNode, [parts: readonly Part[]]>({
+  weighing: (_, parts) => <WeighPage weighings={parts.filter((one) => one.kind === 'weighing')} />,
+  solution: (part) => <MakeUpPage part={part} />,
+  titration: (part) => <TitratePage part={part} />,
+  series: (part) => waiting('Unrolling the graph paper …', <MeasurePage part={part} />),
+  heating: (part) => <HeatPage part={part} />,
+  chromatogram: (part) => <ChromatogramPage part={part} />,
+  rack: (part) => waiting('Setting up the rack …', <TubesPage part={part} />),
+  note: (part) => <KeptPartPage part={part} />,
+})

@@ -14,6 +14,11 @@ export function StagesSection() {
   const task = useTask()
   const edit = useNotebook((state) => state.edit)
   const move = (from: number, to: number) => edit('move a stage', (draft) => moveItem(draft.parts, from, to))
+  const add = (kind: Part['kind'], says: string) =>
+    edit(`add a stage: ${says}`, (draft) => {
+      const part = newPart(draft, kind)
+      if (part) draft.parts.push(part)
+    })
   const nameOf = (id: string) => {
     const part = task.parts.find((one) => one.id === id)
     return part ? partTitle(task, part) : id
@@ -23,11 +28,8 @@ export function StagesSection() {
       <div className="flex items-center justify-between gap-3 border-b-[1.5px] border-ink pb-2">
         <h2 className="text-xl font-bold">Stages</h2>
         <div className="flex flex-wrap gap-2">
-          {ADDABLE.map(([kind, says]) => (
-            <Button
-              key={kind}
-              onClick={() => edit(`add a stage: ${says}`, (draft) => void draft.parts.push(newPart(draft, kind)))}
-            >
+          {ADDABLE.map(({ kind, says }) => (
+            <Button key={kind} onClick={() => add(kind, says)}>
               + {says}
             </Button>
           ))}

@@ -1,63 +1,77 @@
-import { freshId, type Part, type Task } from '@hop-lark/core/record'
+import { freshId, type Part, type PartOf, type Task } from '@hop-lark/core/record'
 
-/** Kinds of stage that the sheet can add. */
-type Addable = 'weighing' | 'solution' | 'titration' | 'series' | 'heating' | 'rack' | 'chromatogram'
+type Kind = Part['kind']
 
-/** Stages that can be added, with what they are called. */
-export const ADDABLE: readonly (readonly [Addable, string])[] = [
-  ['weighing', 'Weigh'],
-  ['solution', 'Make up'],
-  ['titration', 'Titrate'],
-  ['heating', 'Heat'],
-  ['series', 'Measure'],
-  ['rack', 'Test tubes'],
-  ['chromatogram', 'Chromatogram'],
-]
+/** How a stage of a kind is added: what it is called, the letter of its id, and what it begins with. */
+interface Addable<Of extends Kind> {
+  readonly says: string
+  readonly letter: string
+  readonly begin: (task: Task) => Omit<PartOf<Of>, 'id' | 'kind'>
+}
 
 function firstOf(task: Task, form: 'solid' | 'solution'): string {
   return task.materials.find((material) => material.form === form)?.id ?? task.materials[0]?.id ?? 'F1'
 }
 
-/** A stage of its kind with nothing in it yet. */
-export function newPart(task: Task, kind: Addable): Part {
+/** Stages in the order in which they are offered. A note has no page to be written on yet: it comes with a file. */
+const ADDABLES: { readonly [Of in Kind]: Addable<Of> | undefined } = {
+  weighing: { says: 'Weigh', letter: 'w', begin: (task) => ({ of: firstOf(task, 'solid') }) },
+  solution: {
+    says: 'Make up',
+    letter: 's',
+    begin: (task) => ({ from: [], flask: '250.0', gives: firstOf(task, 'solution') }),
+  },
+  titration: {
+    says: 'Titrate',
+    letter: 't',
+    begin: (task) => ({
+      burette: firstOf(task, 'solution'),
+      flask: [],
+      reactions: [],
+      runs: [
+        { id: 'rough1', kind: 'rough' },
+        { id: 'run1', kind: 'accurate' },
+      ],
+    }),
+  },
+  heating: {
+    says: 'Heat',
+    letter: 'h',
+    begin: (task) => ({ of: firstOf(task, 'solid'), masses: [], lost: 'H2O' }),
+  },
+  series: {
+    says: 'Measure',
+    letter: 'm',
+    begin: () => ({
+      x: { name: 'volume added', unit: 'cm3' },
+      y: { name: 'temperature', unit: '°C', step: '0.5' },
+      points: [],
+      reading: 'two-lines',
+    }),
+  },
+  rack: {
+    says: 'Test tubes',
+    letter: 'r',
+    begin: (task) => ({
+      title: 'Tubes',
+      samples: task.materials.slice(0, 1).map(({ id }) => ({ material: id, tubes: [] })),
+    }),
+  },
+  chromatogram: { says: 'Chromatogram', letter: 'c', begin: () => ({ spots: [] }) },
+  note: undefined,
+}
+
+/** Stages that can be added, with what they are called. */
+export const ADDABLE = (Object.keys(ADDABLES) as Kind[]).flatMap((kind) => {
+  const says = ADDABLES[kind]?.says
+  return says === undefined ? [] : [{ kind, says }]
+})
+
+/** A stage of its kind with nothing in it yet, or undefined for a kind that is not added by hand. */
+export function newPart(task: Task, kind: Kind): Part | undefined {
+  const addable = ADDABLES[kind]
+  if (!addable) return undefined
   const ids = task.parts.map(({ id }) => id)
-  const solution = firstOf(task, 'solution')
-  switch (kind) {
-    case 'weighing':
-      return { id: freshId('w', ids), kind, of: firstOf(task, 'solid') }
-    case 'solution':
-      return { id: freshId('s', ids), kind, from: [], flask: '250.0', gives: solution }
-    case 'heating':
-      return { id: freshId('h', ids), kind, of: firstOf(task, 'solid'), masses: [], lost: 'H2O' }
-    case 'series':
-      return {
-        id: freshId('m', ids),
-        kind,
-        x: { name: 'volume added', unit: 'cm3' },
-        y: { name: 'temperature', unit: '°C', step: '0.5' },
-        points: [],
-        reading: 'two-lines',
-      }
-    case 'rack':
-      return {
-        id: freshId('r', ids),
-        kind,
-        title: 'Tubes',
-        samples: task.materials.slice(0, 1).map(({ id }) => ({ material: id, tubes: [] })),
-      }
-    case 'chromatogram':
-      return { id: freshId('c', ids), kind, spots: [] }
-    case 'titration':
-      return {
-        id: freshId('t', ids),
-        kind,
-        burette: solution,
-        flask: [],
-        reactions: [],
-        runs: [
-          { id: 'rough1', kind: 'rough' },
-          { id: 'run1', kind: 'accurate' },
-        ],
-      }
-  }
+  // What a kind begins with is of that very kind, which TypeScript cannot follow through the index.
+  return { ...addable.begin(task), id: freshId(addable.letter, ids), kind } as Part
 }

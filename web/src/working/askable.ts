@@ -1,5 +1,5 @@
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
-import { materialLabel, type Question, type Task } from '@hop-lark/core/record'
+import { materialLabel, type Quantity, type Question, type Task } from '@hop-lark/core/record'
 import type { Choice } from '../ui/choices.ts'
 
 /** What some quantities need beside a species and a place. */
@@ -56,9 +56,9 @@ export const ASKABLE = {
   rise: { says: 'change on mixing', species: false, units: [''], where: 'series' },
   ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
   meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
-} as const satisfies Record<string, AskableRow>
+} as const satisfies Record<Quantity, AskableRow>
 
-export type Askable = keyof typeof ASKABLE
+export type Askable = Quantity
 
 /** A question as it is being written. */
 export interface Asked {
@@ -117,8 +117,6 @@ export function placesFor(task: Task, quantity: Askable): readonly Choice[] {
   }
 }
 
-const isAskable = (quantity: string): quantity is Askable => Object.hasOwn(ASKABLE, quantity)
-
 const textOf = (given: string | { readonly value: string; readonly unit: string }) =>
   typeof given === 'string' ? given : `${given.value} ${given.unit}`
 
@@ -140,9 +138,9 @@ function extraOf(find: Question['find']): Asked['extra'] {
   }
 }
 
-/** A question of the record as the form has it; one that came from a file and has no form begins as a concentration. */
+/** A question of the record as the form has it. */
 export function askedOf({ find, unit, figures, text }: Question): Asked {
-  const quantity = isAskable(find.quantity) ? find.quantity : 'concentration'
+  const { quantity } = find
   const { species } = ASKABLE[quantity]
   return {
     quantity,
