@@ -57,20 +57,19 @@ describe.each(Object.entries(CORPUS))('the language of observations: %s', (_subj
   })
 })
 
-const LINES = Object.values(CORPUS).flat()
-const [said, right, expected] = LINES.reduce(
-  (sum, [line, facts]) => {
-    const [found, wanted] = [short(line), expectedOf(facts)]
-    return [sum[0] + found.length, sum[1] + found.filter((fact) => wanted.includes(fact)).length, sum[2] + wanted.length]
-  },
-  [0, 0, 0],
-)
-const [precision, recall] = [right / said, right / expected]
-
-it(`${LINES.length} lines: precision ${precision.toFixed(3)}, recall ${recall.toFixed(3)}`, () => {
-  expect(LINES.length).toBeGreaterThanOrEqual(250)
-  expect(precision).toBeGreaterThanOrEqual(0.98)
-  expect(recall).toBeGreaterThanOrEqual(0.98)
+// What was read is remembered: this comes after the lines one by one, each of which then shows what breaks it.
+it('the whole corpus is read with precision and recall above 0.98', () => {
+  const lines = Object.values(CORPUS).flat()
+  expect(lines.length).toBeGreaterThanOrEqual(250)
+  const [said, right, expected] = lines.reduce(
+    (sum, [line, facts]) => {
+      const [found, wanted] = [short(line), expectedOf(facts)]
+      return [sum[0] + found.length, sum[1] + found.filter((fact) => wanted.includes(fact)).length, sum[2] + wanted.length]
+    },
+    [0, 0, 0],
+  )
+  expect(right / said).toBeGreaterThanOrEqual(0.98)
+  expect(right / expected).toBeGreaterThanOrEqual(0.98)
 })
 
 describe('what is not understood', () => {
@@ -87,6 +86,35 @@ describe('what is not understood', () => {
     for (const { span } of readObservation(line).facts) expect(line.slice(...span).trim()).not.toBe('')
     const [first] = readObservation(line).facts
     expect(line.slice(...(first?.span ?? [0, 0]))).toBe('White ppt formed')
+  })
+
+  const spans = (line: string) => readObservation(line).facts.map(({ span }) => line.slice(...span))
+
+  it('facts stand in the order of the words, each with its own words and no blanks around them', () => {
+    expect(spans('gas turned limewater milky, white ppt')).toEqual(['turned limewater milky', 'white ppt'])
+    expect(spans('lilac flame  ,  effervescence ')).toEqual(['lilac flame', 'effervescence'])
+  })
+
+  it('a fact that is said twice is one fact, and no word is read twice', () => {
+    expect(short('white ppt, white ppt')).toEqual(['p:white'])
+    expect(short('white ppt, blue solution, white ppt')).toEqual(['p:white', 's:blue'])
+  })
+
+  // Typed on a phone or pasted from a document.
+  it.each([
+    ['off–white ppt', 'off-white ppt'],
+    ['grey‑green ppt', 'grey-green ppt'],
+    ['ppt doesn’t dissolve', "ppt doesn't dissolve"],
+    ['yellow → orange', 'yellow -> orange'],
+    ['yellow ⟶ orange solution', 'yellow -> orange solution'],
+  ])('%s is read as %s', (typographic, plain) => {
+    expect(short(typographic)).toEqual(short(plain))
+    expect(short(plain)).not.toEqual([])
+    expect(readObservation(typographic).notUnderstood).toEqual([])
+  })
+
+  it('signs of nobody’s alphabet are blanks', () => {
+    expect(short('white\ue000ppt')).toEqual(short('white ppt'))
   })
 
   it('20 000 fuzzed lines never throw, and spans stay inside the line', () => {
@@ -161,7 +189,45 @@ describe('advice on wording', () => {
     expect(codes(line, amount)).toEqual(expected)
   })
 
+  it.each([
+    ['nothing happened', '“nothing happened” says less than was seen: a reaction could be invisible.'],
+    ['turned clear', 'Clear means that one can see through it; a solution without colour is colourless.'],
+    ['purple dissolves', 'A solid dissolves; a colour that goes is decolourised.'],
+    ['ammonia evolved', '“ammonia evolved” is a conclusion. Write what the gas did in its test.'],
+    ['carbonate present', '“carbonate present” is a conclusion: it belongs under what it means. Write what was seen.'],
+    ['gas turned red litmus blue', 'Dry litmus shows nothing of a gas: say that it was damp.'],
+    ['chlorine ions', 'The ion is a halide: chloride, bromide, iodide. Chlorine, bromine and iodine are the elements.'],
+    ['ammonia ions', 'Ammonium is the ion, ammonia the gas.'],
+    ['ppt formed', 'Which colour is the precipitate?'],
+    ['effervescence', 'A gas is known by its test: which was done, and what was seen?'],
+    ['ppt dissolves', 'Which colour is the solution it gives?'],
+  ])('of %s: %s', (line, says) => {
+    expect(adviseWording(line).map((one) => one.says)).toContain(says)
+  })
+
+  it('points at the words it is about', () => {
+    const line = 'then nothing happened at all'
+    expect(adviseWording(line).map(({ span }) => line.slice(...span))).toEqual(['nothing happened'])
+    const [missing] = adviseWording('white ppt', { do: 'add', amount: 'excess' })
+    expect(missing).toMatchObject({ says: 'After excess, say whether the precipitate dissolves or not.', span: [0, 9] })
+  })
+
+  it('is silent of nothing, and of what only partly dissolves', () => {
+    expect(adviseWording('')).toEqual([])
+    expect(adviseWording('  ')).toEqual([])
+    expect(codes('ppt partly dissolved')).not.toContain('givingMissing')
+    expect(codes('purple colour dissolves')).toEqual(['dissolvesForDecolourised'])
+    expect(codes('effervescence, pungent smell')).toEqual([])
+    expect(codes('white ppt soluble in xs giving a colourless solution', 'excess')).toEqual([])
+  })
+
   it('offers the better words', () => {
+    expect(adviseWording('turned clear')[0]?.instead).toBe('turned colourless')
+    expect(adviseWording('purple dissolved')[0]?.instead).toBe('purple decolourised')
+    expect(adviseWording('chlorine ions')[0]?.instead).toBe('chloride ions')
+    expect(adviseWording('bromine salt')[0]?.instead).toBe('bromide salt')
+    expect(adviseWording('iodine ppt')[0]?.instead).toBe('iodide ppt')
+    expect(adviseWording('ammonia ions')[0]?.instead).toBe('ammonium ions')
     expect(adviseWording('nothing happened')[0]?.instead).toBe('no visible change')
     expect(adviseWording('turned red litmus blue')[0]?.instead).toBe('damp red litmus')
     expect(adviseWording('ammonium gas')[0]?.instead).toBe('ammonia gas')
