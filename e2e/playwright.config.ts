@@ -7,7 +7,8 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   // A shared machine can starve a browser for seconds; a test that passes only at the second try is listed as flaky.
   retries: process.env.CI ? 2 : 0,
-  fullyParallel: false,
+  // A file with many tests would keep one core while the other has nothing left to do; tests of a worker share an app.
+  fullyParallel: true,
   workers: 2,
   reporter: [['list'], ['json']],
   use: {

@@ -1,8 +1,1 @@
-export {
-  CHEMICAL_COLOURS,
-  type ChemicalColour,
-  colourOfSolution,
-  type SeenColour,
-  SHADES,
-  type SolutionLook,
-} from './palette.ts'
+export { CHEMICAL_COLOURS, type ChemicalColour, type SeenColour, SHADES, seenAs } from './palette.ts'

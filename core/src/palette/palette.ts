@@ -51,32 +51,7 @@ export const SHADES = {
 /** A colour as an observation is read and the model says it: any but a shade. */
 export type SeenColour = Exclude<ChemicalColour, keyof typeof SHADES>
 
-/** What a solution looks like in glass. */
-export interface SolutionLook {
-  readonly colour: ChemicalColour
-  /** Too dark to see the bottom of the meniscus through it. */
-  readonly dark: boolean
-}
+const isShade = (colour: ChemicalColour): colour is keyof typeof SHADES => Object.hasOwn(SHADES, colour)
 
-interface Row {
-  readonly holds: RegExp
-  readonly look: SolutionLook
-}
-
-/** Common practice; at the strengths titrations use. The first row that fits counts. */
-const LOOKS: readonly Row[] = [
-  { holds: /MnO4/, look: { colour: 'deep purple', dark: true } },
-  { holds: /Cr2O7/, look: { colour: 'orange', dark: false } },
-  { holds: /CrO4/, look: { colour: 'yellow', dark: false } },
-  { holds: /^K?I[23]/, look: { colour: 'red-brown', dark: true } },
-  { holds: /Cu(SO4|Cl2|\(NO3\)2)/, look: { colour: 'blue', dark: false } },
-  { holds: /Fe(Cl3|2\(SO4\)3|\(NO3\)3|3\+)/, look: { colour: 'yellow-brown', dark: false } },
-  { holds: /Fe(SO4|Cl2|\(SO4\)2|2\+)/, look: { colour: 'pale green', dark: false } },
-  { holds: /Ni(SO4|Cl2|\(NO3\)2)/, look: { colour: 'green', dark: false } },
-  { holds: /Co(SO4|Cl2|\(NO3\)2)/, look: { colour: 'pink', dark: false } },
-]
-
-/** How a solution of a solute looks; colourless when nothing else is known. */
-export function colourOfSolution(solute: string | undefined): SolutionLook {
-  return LOOKS.find(({ holds }) => solute !== undefined && holds.test(solute))?.look ?? { colour: 'colourless', dark: false }
-}
+/** A colour as it is read in an observation: a shade as the colour it is a shade of. */
+export const seenAs = (colour: ChemicalColour): SeenColour => (isShade(colour) ? SHADES[colour] : colour)

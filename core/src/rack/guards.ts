@@ -1,5 +1,5 @@
 import type { PartOf } from '../record/index.ts'
-import { REAGENTS } from '../tube/index.ts'
+import { holdsIon, REAGENTS, substanceOf } from '../tube/index.ts'
 import type { Action } from './readAction.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
@@ -23,44 +23,42 @@ export interface GuardContext {
 
 type Rule = (act: Action, context: GuardContext) => string | undefined
 
-const added = (before: readonly Action[], pattern: RegExp) =>
-  before.some(({ do: act, reagent }) => act === 'add' && reagent !== undefined && pattern.test(reagent))
 const did = (before: readonly Action[], ...acts: readonly Action['do'][]) => before.some(({ do: act }) => acts.includes(act))
+const bottlesIn = (before: readonly Action[]) =>
+  before.flatMap(({ do: act, reagent }) => (act === 'add' && reagent ? [reagent] : []))
 
-const ACIDS = /^(HCl|HNO3|H2SO4|CH3COOH)/
-const SILVER = /^AgNO3/
-const FLOATS = /^C6H1[24]/
-const BARIUM = /^(BaCl2|Ba\(NO3\)2)/
+/** Whether something came from a bottle whose substance is one of these. */
+const added = (before: readonly Action[], ...substances: readonly string[]) =>
+  bottlesIn(before).some((name) => substances.includes(substanceOf(name)))
+/** Whether a salt of a bottle brought one of these ions; what acids bring has a rule of its own. */
+const brought = (before: readonly Action[], ...ions: readonly string[]) =>
+  bottlesIn(before).some((name) => !ACIDS.includes(substanceOf(name)) && ions.some((ion) => holdsIon(name, ion)))
+
+const ACIDS = ['HCl', 'HNO3', 'H2SO4', 'CH3COOH']
+const SILVER = ['AgNO3']
+const BARIUM = ['BaCl2', 'Ba(NO3)2']
+const HALIDES = ['Cl-', 'Br-', 'I-']
+const isOf = (reagent: string | undefined, substances: readonly string[]) =>
+  reagent !== undefined && substances.includes(substanceOf(reagent))
 
 /** cm³ above which a tube spits when it is warmed. */
 const MOST_TO_WARM = 6
-
-/** Which reagents may follow which in one portion: the usual sequences. Others want a fresh portion. */
-const GOES_AFTER: Readonly<Record<string, RegExp>> = {
-  'AgNO3(aq)': /^(HNO3|HCl|AgNO3|BaCl2|H2SO4|CH3COOH)/,
-  'BaCl2(aq)': /^(HCl|HNO3|BaCl2|H2SO4|AgNO3|CH3COOH|H2O2|NaOH)/,
-  'Ba(NO3)2(aq)': /^(HCl|HNO3|Ba|H2SO4|AgNO3|CH3COOH|H2O2|NaOH)/,
-  'NaOH(aq)': /^(NaOH|HNO3|H2O2|KMnO4|Al|FeSO4)/,
-  'NH3(aq)': /^(NH3|HNO3|AgNO3|HCl|NH4Cl|H2S|KMnO4|H2O2)/,
-  'KI(aq)': /^(KI|HNO3|H2SO4|CH3COOH)/,
-  'KSCN(aq)': /^(KSCN|HNO3|H2O2|KMnO4|HCl|H2SO4)/,
-}
 
 /** Rules of the bench (common practice), each with the harm it keeps away. */
 const RULES: readonly (readonly [code: string, rule: Rule])[] = [
   [
     'guard.flammable',
     ({ do: act }, { before }) =>
-      ['warm', 'heat', 'boil', 'flame'].includes(act) && added(before, FLOATS)
+      ['warm', 'heat', 'boil', 'flame'].includes(act) && bottlesIn(before).some((name) => REAGENTS[name]?.special === 'floats')
         ? 'What floats on this tube burns, and its vapour catches fire at a flame. Take a fresh portion for it, or warm it in hot water away from any flame.'
         : undefined,
   ],
   [
     'guard.wrongAcid',
     ({ reagent = '' }, { before }) => {
-      if (SILVER.test(reagent) && added(before, /^HCl/))
+      if (isOf(reagent, SILVER) && added(before, 'HCl'))
         return 'Hydrochloric acid brings chloride of its own, which silver precipitates. Acidify a fresh portion with nitric acid.'
-      if (BARIUM.test(reagent) && added(before, /^H2SO4/))
+      if (isOf(reagent, BARIUM) && added(before, 'H2SO4'))
         return 'Sulfuric acid brings sulfate of its own, which barium precipitates. Acidify a fresh portion with nitric or hydrochloric acid.'
       return undefined
     },
@@ -68,20 +66,20 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
   [
     'guard.notAcidified',
     ({ reagent = '' }, { before }) =>
-      (SILVER.test(reagent) || BARIUM.test(reagent)) && !added(before, ACIDS) && !added(before, SILVER) && !added(before, BARIUM)
+      isOf(reagent, [...SILVER, ...BARIUM]) && !added(before, ...ACIDS, ...SILVER, ...BARIUM)
         ? 'Without acid, carbonate and sulfite precipitate too. Nitric acid first, unless the sheet asks for it without.'
         : undefined,
   ],
   [
     'guard.ownIon',
     ({ do: act, reagent = '' }, { before }) => {
-      if (SILVER.test(reagent) && added(before, /^(BaCl2|FeCl3|NH4Cl|CaCl2|KCl|KBr|KI)/))
+      if (isOf(reagent, SILVER) && brought(before, ...HALIDES))
         return 'What is already in this tube brings halide of its own. Take a fresh portion.'
-      if (BARIUM.test(reagent) && added(before, /^(Na2SO4|CuSO4|FeSO4|MgSO4)/))
+      if (isOf(reagent, BARIUM) && brought(before, 'SO4^2-'))
         return 'What is already in this tube brings sulfate of its own. Take a fresh portion.'
-      if (act === 'flame' && added(before, /^Na|^K/))
+      if (act === 'flame' && brought(before, 'Na+', 'K+'))
         return 'The reagent itself colours the flame. Test the original sample, on a clean wire.'
-      if (act === 'warm' && added(before, /^(NH3|NH4|\(NH4\))/) && added(before, /^NaOH/))
+      if (act === 'warm' && (added(before, 'NH3') || brought(before, 'NH4+')) && added(before, 'NaOH'))
         return 'Ammonia of the reagent will turn the litmus. Test for ammonium on the original sample.'
       return undefined
     },
@@ -89,14 +87,14 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
   [
     'guard.boilOffAmmonium',
     ({ reagent }, { before }) =>
-      (reagent === 'Al(s)' || reagent === 'Zn(s)') && added(before, /^(NaOH|KOH)/) && !did(before, 'boil')
+      isOf(reagent, ['Al', 'Zn']) && added(before, 'NaOH', 'KOH') && !did(before, 'boil')
         ? 'Ammonium must be boiled off first, until damp litmus no longer changes (about a minute): it would look like nitrate.'
         : undefined,
   ],
   [
     'guard.oxidiseFirst',
     ({ reagent }, { before }) =>
-      /^NH4Cl/.test(reagent ?? '') && added(before, /^H2S\(g\)/) && !added(before, /^HNO3\(conc\)|^H2O2/)
+      isOf(reagent, ['NH4Cl']) && added(before, 'H2S') && !added(before, 'H2O2') && !bottlesIn(before).includes('HNO3(conc)')
         ? 'Boil the hydrogen sulfide off and oxidise iron(II) with a drop of concentrated nitric acid first, or iron is lost in the next group.'
         : undefined,
   ],
@@ -105,7 +103,7 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
     ({ reagent }, { before }) => {
       const heated = before.findLastIndex(({ do: act }) => act === 'warm' || act === 'boil' || act === 'heat')
       const cooled = before.findLastIndex(({ do: act }) => act === 'cool' || act === 'stand')
-      return /^NH3/.test(reagent ?? '') && heated >= 0 && cooled < heated
+      return isOf(reagent, ['NH3']) && heated >= 0 && cooled < heated
         ? 'Cool the tube first: a hot solution drives the ammonia out again.'
         : undefined
     },
@@ -120,12 +118,10 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
   [
     'guard.usedPortion',
     ({ do: act, reagent = '' }, { before }) => {
-      const after = GOES_AFTER[reagent]
-      const used = before.find(
-        (one) => one.do === 'add' && one.reagent && !REAGENTS[one.reagent]?.paper && after && !after.test(one.reagent),
-      )
+      const after = REAGENTS[reagent]?.after
+      const used = after && bottlesIn(before).find((name) => !REAGENTS[name]?.paper && !after.includes(substanceOf(name)))
       return act === 'add' && used
-        ? `This portion already holds ${used.reagent}. Take a fresh portion, unless the sheet says to go on in the same tube.`
+        ? `This portion already holds ${used}. Take a fresh portion, unless the sheet says to go on in the same tube.`
         : undefined
     },
   ],
@@ -135,7 +131,7 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
       const same = (one: { readonly reagent?: string | undefined; readonly amount?: string | undefined }) =>
         one.reagent === reagent && one.amount === 'drops'
       const seen = before.some(same) || tubes.some(({ steps }) => steps.some(same))
-      return act === 'add' && amount === 'excess' && order === undefined && /^(NaOH|NH3\(aq)/.test(reagent) && !seen
+      return act === 'add' && amount === 'excess' && order === undefined && ['NaOH(aq)', 'NH3(aq)'].includes(reagent) && !seen
         ? 'A few drops first, and look: excess at once hides a precipitate that would dissolve in it.'
         : undefined
     },

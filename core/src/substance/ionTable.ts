@@ -1,7 +1,8 @@
-import type { SeenColour } from '../palette/index.ts'
+import type { ChemicalColour, SeenColour } from '../palette/index.ts'
+import { BARIUM, CHROMIUM_VI, IODINE, LEAD, MANGANATE, SILVER } from './cautions.ts'
 
 /** Everything that is known of an ion by itself, in one row; what it does in water and in tubes the model works out. */
-interface IonRow {
+export interface IonRow {
   readonly ion: string
   /** What it is called, where the name of its element does not say it (`iron(II)`). */
   readonly name?: string
@@ -9,8 +10,12 @@ interface IonRow {
   readonly also?: readonly string[]
   /** Whether a sample may hold it (identification, conclusions, the reference), and how it is then taken. */
   readonly sample?: Sample
-  /** What it colours its dry salts. */
-  readonly salts?: SeenColour
+  /** What it colours its salts, and their solutions at the strengths titrations use. */
+  readonly salts?: ChemicalColour
+  /** Its solutions are too dark to see the bottom of the meniscus through them. */
+  readonly dark?: true
+  /** What to take care of, with the reason. */
+  readonly care?: string
   /** Colour of its flame; of several in a flame the one with the smallest number covers the others (common practice). */
   readonly flame?: { readonly colour: SeenColour; readonly covers: number }
 }
@@ -38,11 +43,11 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'Mg2+', sample: usual },
   { ion: 'Ca2+', sample: usual, flame: { colour: 'brick-red', covers: 5 } },
   { ion: 'Sr2+', sample: usual, flame: { colour: 'red', covers: 3 } },
-  { ion: 'Ba2+', sample: usual, flame: { colour: 'pale green', covers: 6 } },
+  { ion: 'Ba2+', care: BARIUM, sample: usual, flame: { colour: 'pale green', covers: 6 } },
   { ion: 'Al3+', sample: usual },
   { ion: 'Zn2+', sample: usual },
-  { ion: 'Pb2+', also: ['lead'], sample: usual, flame: { colour: 'pale blue', covers: 7 } },
-  { ion: 'Ag+', sample: usual },
+  { ion: 'Pb2+', care: LEAD, also: ['lead'], sample: usual, flame: { colour: 'pale blue', covers: 7 } },
+  { ion: 'Ag+', care: SILVER, sample: usual },
   { ion: 'Cu2+', salts: 'blue', also: ['cupric', 'copper'], sample: usual, flame: { colour: 'blue-green', covers: 4 } },
   { ion: 'Fe2+', salts: 'pale green', also: ['ferrous'], sample: usual },
   { ion: 'Fe3+', salts: 'yellow-brown', also: ['ferric'], sample: usual },
@@ -59,11 +64,12 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'CO3^2-', name: 'carbonate', sample: { strength: 0.2, meddles: false } },
   { ion: 'NO3-', name: 'nitrate', sample: usual },
   { ion: 'NO2-', name: 'nitrite', sample: { strength: 0.2, meddles: true } },
-  { ion: 'CrO4^2-', salts: 'yellow', name: 'chromate(VI)', sample: meddling },
+  { ion: 'CrO4^2-', salts: 'yellow', care: CHROMIUM_VI, name: 'chromate(VI)', sample: meddling },
   { ion: 'S2O3^2-', name: 'thiosulfate', also: ['thiosulphate'], sample: meddling },
   { ion: 'CH3COO-', name: 'ethanoate', also: ['acetate'], sample: usual },
-  { ion: 'MnO4-', name: 'manganate(VII)' },
-  { ion: 'Cr2O7^2-', salts: 'orange', name: 'dichromate(VI)' },
+  { ion: 'MnO4-', name: 'manganate(VII)', salts: 'deep purple', dark: true, care: MANGANATE },
+  { ion: 'I3-', name: 'triiodide', salts: 'red-brown', dark: true, care: IODINE },
+  { ion: 'Cr2O7^2-', salts: 'orange', care: CHROMIUM_VI, name: 'dichromate(VI)' },
   { ion: 'Fe(CN)6^4-', name: 'hexacyanoferrate(II)' },
   { ion: 'Fe(CN)6^3-', name: 'hexacyanoferrate(III)' },
   { ion: 'VO3-' },

@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import type { ElementSymbol } from './elements.ts'
 import { type Composition, compositionOf, type Formula, parseFormula, waterOf } from './formula.ts'
 import { ION_TABLE } from './ionTable.ts'
@@ -100,7 +101,9 @@ function withCations(atoms: Composition, anions: readonly IonCount[]): readonly 
   return [...cations, { ion: parseFormula(`${last[0]}^${charge}+`), count: last[1] }, ...anions]
 }
 
-const MEMORY = new Map<string, readonly IonCount[] | undefined>()
+/** What is typed ends up here. */
+const MOST_REMEMBERED = 2000
+const remembered = new Memory<string, readonly IonCount[] | undefined>(MOST_REMEMBERED)
 
 /**
  * The ions a neutral salt, base or acid is made of, with acid hydrogen as H+, or undefined when it is not made of
@@ -111,9 +114,5 @@ const MEMORY = new Map<string, readonly IonCount[] | undefined>()
  */
 export function dissociate(formula: Formula): readonly IonCount[] | undefined {
   if (formula.charge !== 0) return undefined
-  const key = formula.text
-  if (MEMORY.has(key)) return MEMORY.get(key)
-  const found = split(compositionOf(waterOf(formula).salt))
-  MEMORY.set(key, found)
-  return found
+  return remembered.recall(formula.text, () => split(compositionOf(waterOf(formula).salt)))
 }

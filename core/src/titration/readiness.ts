@@ -1,5 +1,5 @@
-import { colourOfSolution } from '../palette/index.ts'
 import { entryText, findMaterial, materialLabel, type PartOf, type Task } from '../record/index.ts'
+import { colourOfSolution } from '../substance/index.ts'
 
 /** One thing to have done before the first run, with its reason. */
 export interface ReadyLine {

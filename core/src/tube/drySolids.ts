@@ -1,5 +1,5 @@
 import { SOLIDS } from '../aqueous/index.ts'
-import type { SeenColour } from '../palette/index.ts'
+import { type ChemicalColour, type SeenColour, seenAs } from '../palette/index.ts'
 import { dissociate, ION_TABLE, parseFormula, speciesKey } from '../substance/index.ts'
 
 /** What heating does to a dry solid. */
@@ -68,7 +68,7 @@ const DRY_COLOURS: Readonly<Record<string, readonly [cold: SeenColour, hot?: See
 }
 
 /** Ions that colour their salts. */
-const COLOUR_OF_SALTS: ReadonlyMap<string, SeenColour> = new Map(
+const COLOUR_OF_SALTS: ReadonlyMap<string, ChemicalColour> = new Map(
   ION_TABLE.flatMap(({ ion, salts }) => (salts ? [[speciesKey(parseFormula(ion)), salts] as const] : [])),
 )
 
@@ -82,7 +82,7 @@ export function colourOfDry(formula: string, hot: boolean): SeenColour {
   if (known) return known.colour
   const ions = dissociate(parseFormula(formula)) ?? []
   const colours = ions.flatMap(({ ion }) => COLOUR_OF_SALTS.get(speciesKey(ion)) ?? [])
-  return colours[0] ?? 'white'
+  return seenAs(colours[0] ?? 'white')
 }
 
 /** What heating does to one mol of a dry solid, or undefined where nothing is known to happen. */

@@ -1,4 +1,5 @@
 export { bringsUnknown } from './adding.ts'
+export { holdsIon, substanceOf } from './bottles.ts'
 export { HEATED_SOLIDS } from './drySolids.ts'
 export type { Fact } from './facts.ts'
 export { residueOf } from './filtering.ts'

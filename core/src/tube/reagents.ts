@@ -1,3 +1,5 @@
+import { careOf } from '../substance/index.ts'
+
 /** Papers that are dipped or touched with a drop. */
 export type Paper = 'red litmus' | 'blue litmus' | 'universal indicator'
 
@@ -18,9 +20,17 @@ export interface Reagent {
   /** What it is used to find. */
   readonly purpose: string
   readonly care?: string
+  /** Substances that may already stand in a portion it is added to: the usual sequences. Others want a fresh portion. */
+  readonly after?: readonly string[]
 }
 
-const aq = (putIn: Readonly<Record<string, number>>, says: string, purpose: string, care?: string): Reagent => ({
+/** A bottle; where nothing is said of what to take care of, it is what its substance asks for. */
+const aq = (
+  putIn: Readonly<Record<string, number>>,
+  says: string,
+  purpose: string,
+  care = careOf(Object.keys(putIn)[0]),
+): Reagent => ({
   putIn,
   state: 'aq',
   says,
@@ -42,55 +52,51 @@ const hydrocarbon = (says: string): Reagent => ({
   special: 'floats',
 })
 
+/** A bottle that usually follows others in one portion. */
+const following = (after: readonly string[], reagent: Reagent): Reagent => ({ ...reagent, after })
+
 /** A bottle that goes by other names, too. */
 const called = (also: readonly string[], reagent: Reagent): Reagent => ({ ...reagent, also })
 
-const ALKALI_CARE = 'Alkali attacks skin and above all eyes: eye protection.'
-const ACID_CARE = 'Acid irritates skin and eyes, and is corrosive when strong: eye protection.'
-const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands.'
-const SILVER = 'Silver salts stain skin black and harm eyes: eye protection.'
-const LEAD = 'Lead salts are toxic and build up in the body: wash hands, collect the waste.'
 const FLAMMABLE = 'It burns and its vapour is harmful: no flame near, good air, its own waste.'
 const CHOKES = 'Its vapour chokes: fume cupboard, waft, never inhale.'
-const MANGANATE = 'Manganate(VII) oxidises and stains: eye protection, wash splashes off at once.'
-const CHROMATE = 'Chromium(VI) is toxic and may cause cancer: gloves, no contact, its own waste.'
 const CYANO = 'Hexacyanoferrates never meet hot or strong acid, which frees hydrogen cyanide.'
 
 /** Bench reagents at the strengths they usually have (common practice), by formula and state. */
 export const REAGENTS: Readonly<Record<string, Reagent>> = {
-  'NaOH(aq)': called(
-    ['caustic soda', 'alkali'],
-    aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess', ALKALI_CARE),
+  'NaOH(aq)': following(
+    ['NaOH', 'HNO3', 'H2O2', 'KMnO4', 'Al', 'FeSO4'],
+    called(['caustic soda', 'alkali'], aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess')),
   ),
-  'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide', ALKALI_CARE),
-  'NH3(aq)': called(
-    ['ammonia', 'nh4oh', 'ammonium hydroxide', 'ammonia solution'],
-    aq({ NH3: 2 }, 'aqueous ammonia', 'cations: hydroxides, and which dissolve as ammines', CHOKES),
+  'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide'),
+  'NH3(aq)': following(
+    ['NH3', 'HNO3', 'AgNO3', 'HCl', 'NH4Cl', 'H2S', 'KMnO4', 'H2O2'],
+    called(
+      ['ammonia', 'nh4oh', 'ammonium hydroxide', 'ammonia solution'],
+      aq({ NH3: 2 }, 'aqueous ammonia', 'cations: hydroxides, and which dissolve as ammines', CHOKES),
+    ),
   ),
   'NH3(conc)': called(
     ['conc ammonia', 'conc nh3', '880 ammonia'],
     aq({ NH3: 14 }, 'concentrated ammonia', 'silver bromide, which dilute ammonia hardly dissolves', CHOKES),
   ),
-  'Ca(OH)2(aq)': called(['lime water'], aq({ 'Ca(OH)2': 0.02 }, 'limewater', 'carbon dioxide', ALKALI_CARE)),
+  'Ca(OH)2(aq)': called(['lime water'], aq({ 'Ca(OH)2': 0.02 }, 'limewater', 'carbon dioxide')),
   'HCl(aq)': called(
     ['hydrochloric acid', 'dil hcl'],
-    aq({ HCl: 2 }, 'dilute hydrochloric acid', 'carbonates, sulfites, sulfides; silver, lead', ACID_CARE),
+    aq({ HCl: 2 }, 'dilute hydrochloric acid', 'carbonates, sulfites, sulfides; silver, lead'),
   ),
   'HCl(conc)': called(
     ['conc hcl', 'conc hydrochloric acid'],
-    aq({ HCl: 11 }, 'concentrated hydrochloric acid', 'chloro complexes', `${ACID_CARE} ${CHOKES}`),
+    aq({ HCl: 11 }, 'concentrated hydrochloric acid', 'chloro complexes', `${careOf('HCl')} ${CHOKES}`),
   ),
-  'HNO3(aq)': called(
-    ['nitric acid', 'dil hno3'],
-    aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium', ACID_CARE),
-  ),
+  'HNO3(aq)': called(['nitric acid', 'dil hno3'], aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium')),
   'HNO3(conc)': called(
     ['conc hno3', 'conc nitric acid'],
-    aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${ACID_CARE} It stains skin yellow.`),
+    aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${careOf('HNO3')} It stains skin yellow.`),
   ),
   'H2SO4(aq)': called(
     ['sulfuric acid', 'sulphuric acid', 'dil h2so4'],
-    aq({ H2SO4: 1 }, 'dilute sulfuric acid', 'carbonates, sulfites; barium, lead; acidifying manganate(VII)', ACID_CARE),
+    aq({ H2SO4: 1 }, 'dilute sulfuric acid', 'carbonates, sulfites; barium, lead; acidifying manganate(VII)'),
   ),
   'CH3COOH(aq)': called(
     ['ethanoic acid', 'acetic acid', 'vinegar'],
@@ -102,13 +108,19 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
     'calcium; reducing manganate(VII)',
     'Ethanedioic acid is toxic: wash hands.',
   ),
-  'AgNO3(aq)': called(['silver', 'ag+'], aq({ AgNO3: 0.05 }, 'silver nitrate', 'halides', SILVER)),
-  'BaCl2(aq)': called(['barium chloride'], aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate', BARIUM)),
-  'Ba(NO3)2(aq)': called(['barium', 'ba2+'], aq({ 'Ba(NO3)2': 0.1 }, 'barium nitrate', 'sulfate', BARIUM)),
-  'Pb(NO3)2(aq)': called(
-    ['lead nitrate', 'lead'],
-    aq({ 'Pb(NO3)2': 0.1 }, 'lead(II) nitrate', 'halides, sulfate, chromate', LEAD),
+  'AgNO3(aq)': following(
+    ['HNO3', 'HCl', 'AgNO3', 'BaCl2', 'H2SO4', 'CH3COOH'],
+    called(['silver', 'ag+'], aq({ AgNO3: 0.05 }, 'silver nitrate', 'halides')),
   ),
+  'BaCl2(aq)': following(
+    ['HCl', 'HNO3', 'BaCl2', 'H2SO4', 'AgNO3', 'CH3COOH', 'H2O2', 'NaOH'],
+    called(['barium chloride'], aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate')),
+  ),
+  'Ba(NO3)2(aq)': following(
+    ['HCl', 'HNO3', 'BaCl2', 'Ba(NO3)2', 'H2SO4', 'AgNO3', 'CH3COOH', 'H2O2', 'NaOH'],
+    called(['barium', 'ba2+'], aq({ 'Ba(NO3)2': 0.1 }, 'barium nitrate', 'sulfate')),
+  ),
+  'Pb(NO3)2(aq)': called(['lead nitrate', 'lead'], aq({ 'Pb(NO3)2': 0.1 }, 'lead(II) nitrate', 'halides, sulfate, chromate')),
   'CaCl2(aq)': aq({ CaCl2: 0.5 }, 'calcium chloride', 'carbonate, ethanedioate'),
   'MgSO4(aq)': aq({ MgSO4: 0.5 }, 'magnesium sulfate', 'carbonate from hydrogencarbonate'),
   'CuSO4(aq)': called(
@@ -130,15 +142,18 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'Na2S2O3(aq)': aq({ Na2S2O3: 0.5 }, 'sodium thiosulfate', 'iodine; silver halides'),
   'Na2S(aq)': aq({ Na2S: 0.1 }, 'sodium sulfide', 'sulfides of metals', `Acid frees hydrogen sulfide from it. ${CHOKES}`),
   'Na2HPO4(aq)': aq({ Na2HPO4: 0.2 }, 'disodium hydrogenphosphate', 'magnesium'),
-  'KI(aq)': called(['iodide'], aq({ KI: 0.2 }, 'potassium iodide', 'oxidising agents; lead, copper(II)')),
+  'KI(aq)': following(
+    ['KI', 'HNO3', 'H2SO4', 'CH3COOH'],
+    called(['iodide'], aq({ KI: 0.2 }, 'potassium iodide', 'oxidising agents; lead, copper(II)')),
+  ),
   'KBr(aq)': aq({ KBr: 0.2 }, 'potassium bromide', 'chlorine; silver'),
   'KCl(aq)': aq({ KCl: 0.2 }, 'potassium chloride', 'silver, lead'),
   'KNO2(aq)': aq({ KNO2: 0.2 }, 'potassium nitrite', 'oxidising and reducing agents'),
-  'K2CrO4(aq)': called(['chromate'], aq({ K2CrO4: 0.1 }, 'potassium chromate(VI)', 'barium, lead, silver', CHROMATE)),
-  'K2Cr2O7(aq)': called(['dichromate'], aq({ K2Cr2O7: 0.05 }, 'potassium dichromate(VI)', 'reducing agents', CHROMATE)),
+  'K2CrO4(aq)': called(['chromate'], aq({ K2CrO4: 0.1 }, 'potassium chromate(VI)', 'barium, lead, silver')),
+  'K2Cr2O7(aq)': called(['dichromate'], aq({ K2Cr2O7: 0.05 }, 'potassium dichromate(VI)', 'reducing agents')),
   'KMnO4(aq)': called(
     ['manganate', 'permanganate', 'potassium permanganate', 'manganate(vii)'],
-    aq({ KMnO4: 0.02 }, 'potassium manganate(VII)', 'reducing agents', MANGANATE),
+    aq({ KMnO4: 0.02 }, 'potassium manganate(VII)', 'reducing agents'),
   ),
   'H2O2(aq)': called(
     ['peroxide'],
@@ -149,9 +164,12 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
       'It bleaches skin: eye protection.',
     ),
   ),
-  'KSCN(aq)': called(
-    ['thiocyanate'],
-    aq({ KSCN: 0.1 }, 'potassium thiocyanate', 'iron(III)', 'Thiocyanate is not cyanide, but never meets strong hot acid.'),
+  'KSCN(aq)': following(
+    ['KSCN', 'HNO3', 'H2O2', 'KMnO4', 'HCl', 'H2SO4'],
+    called(
+      ['thiocyanate'],
+      aq({ KSCN: 0.1 }, 'potassium thiocyanate', 'iron(III)', 'Thiocyanate is not cyanide, but never meets strong hot acid.'),
+    ),
   ),
   'K4Fe(CN)6(aq)': called(
     ['hexacyanoferrate(ii)', 'ferrocyanide', 'potassium ferrocyanide'],

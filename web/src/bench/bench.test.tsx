@@ -5,7 +5,6 @@ import soda from '../../../demo/water-in-washing-soda.hoplark.json'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { changed, LAWN_SAND, nowOpen, openTask, textNow, VINEGAR, valueNow } from '../testing/openTask.tsx'
-import { cautionFor } from './cautions.ts'
 import { HeatPage } from './heat/HeatPage.tsx'
 import { MakeUpPage } from './makeup/MakeUpPage.tsx'
 import { methodOf } from './weigh/method.ts'
@@ -152,13 +151,4 @@ describe('the page of a heating', () => {
     expect(valueNow('parts.h1.masses.m5.mass')).toBeUndefined()
     expect(screen.getByLabelText('next mass, g').getAttribute('aria-invalid')).toBe('true')
   })
-})
-
-it('cautions about what can hurt, and about nothing that cannot', () => {
-  expect(cautionFor('KMnO4')).toMatch(/stains skin/)
-  expect(cautionFor('K2Cr2O7')).toMatch(/cancer/)
-  expect(cautionFor('BaCl2')).toMatch(/toxic/)
-  expect(cautionFor('H2SO4')).toMatch(/acid goes into water/)
-  expect(cautionFor('NaCl')).toBeUndefined()
-  expect(cautionFor(undefined)).toBeUndefined()
 })

@@ -1,4 +1,5 @@
-import { CHEMICAL_COLOURS, type SolutionLook } from '@hop-lark/core/palette'
+import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
+import type { SolutionLook } from '@hop-lark/core/substance'
 
 /** A volumetric flask drawn full to its mark. */
 export function Flask({

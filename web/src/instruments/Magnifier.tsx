@@ -1,4 +1,5 @@
-import { CHEMICAL_COLOURS, type SolutionLook } from '@hop-lark/core/palette'
+import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
+import type { SolutionLook } from '@hop-lark/core/substance'
 import { divisionsAround } from './buretteScale.ts'
 import { inkOn } from './inkOn.ts'
 

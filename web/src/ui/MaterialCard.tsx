@@ -1,7 +1,6 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { type Material, path, writePath } from '@hop-lark/core/record'
-import { nameOf, parseFormula } from '@hop-lark/core/substance'
-import { cautionFor } from '../bench/cautions.ts'
+import { careOf, nameOf, parseFormula } from '@hop-lark/core/substance'
 import { useNotebook } from '../notebook/store.ts'
 import { Formula } from './Chem.tsx'
 import { SelectOf, TextOf } from './form/fields.tsx'
@@ -27,7 +26,7 @@ export function MaterialCard({ material, removable = false }: MaterialCardProps)
       task.materials = task.materials.filter(({ id }) => id !== material.id)
     })
   const at = path('materials', material.id)
-  const caution = cautionFor(material.solute)
+  const caution = careOf(material.solute)
   return (
     <section
       aria-label={`Material ${material.label}`}

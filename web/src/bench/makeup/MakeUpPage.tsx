@@ -1,6 +1,6 @@
 import { isDecimalText } from '@hop-lark/core/number'
-import { colourOfSolution } from '@hop-lark/core/palette'
 import { findMaterial, materialLabel, type PartOf, partTitle, path, weighingOf } from '@hop-lark/core/record'
+import { colourOfSolution } from '@hop-lark/core/substance'
 import { massOfWeighing } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { Sheet } from '../../app/Sheet.tsx'

@@ -1,6 +1,6 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { colourOfSolution } from '@hop-lark/core/palette'
 import { entryText, findMaterial, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
+import { colourOfSolution } from '@hop-lark/core/substance'
 import { agreementSentence } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'

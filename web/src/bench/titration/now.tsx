@@ -1,8 +1,8 @@
 import { symbolOf } from '@hop-lark/core/number'
 import type { Conventions, PartOf } from '@hop-lark/core/record'
+import { careOf } from '@hop-lark/core/substance'
 import { type Assessment, agreementSentence, type NextRun, runName } from '@hop-lark/core/titration'
 import type { Now } from '../../margin/Margin.tsx'
-import { cautionFor } from '../cautions.ts'
 
 interface NowOf {
   readonly part: PartOf<'titration'>
@@ -17,7 +17,7 @@ const Reading = ({ text }: { readonly text: string }) => <span className="num fo
 /** The next action at the burette, in words. */
 export function nowAtTheBurette(given: NowOf): Now {
   const { solute } = given
-  const caution = cautionFor(solute)
+  const caution = careOf(solute)
   return {
     ...action(given),
     caution: (
