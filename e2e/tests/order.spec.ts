@@ -3,6 +3,7 @@ import { expect, test } from '../bench.ts'
 
 /** Drags one thing onto another as a hand does, in small moves. */
 async function drag(page: Page, what: Locator, onto: Locator): Promise<void> {
+  await onto.scrollIntoViewIfNeeded()
   const [from, to] = [await what.boundingBox(), await onto.boundingBox()]
   if (!from || !to) throw new Error('Nothing there to drag.')
   await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
@@ -12,9 +13,11 @@ async function drag(page: Page, what: Locator, onto: Locator): Promise<void> {
 }
 
 test('stages are put in another order by dragging and by key, and stay so', async ({ page, bench }) => {
-  await page.goto(`${bench.url}/task/demo-lawn-sand/brief`)
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/brief`)
   const stages = page.getByRole('region', { name: 'Stages of the task' })
   const order = () => stages.getByRole('link').allTextContents()
+  await expect(stages.getByRole('link')).toHaveCount(3)
   const before = await order()
   const grips = stages.getByRole('button', { name: /^Move / })
   await drag(page, grips.nth(0), grips.nth(2))

@@ -43,7 +43,14 @@ export function QuestionForm({ question, onClose }: QuestionFormProps) {
   }
   return (
     <FormProvider {...form}>
-      <form className="flex flex-col gap-4" onSubmit={(event) => void form.handleSubmit(keep)(event)}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => void form.handleSubmit(keep)(event)}
+        onKeyDown={(event) => {
+          // Enter keeps what is typed in a field, as everywhere; the question is asked by its button.
+          if (event.key === 'Enter' && event.target instanceof HTMLInputElement) event.preventDefault()
+        }}
+      >
         <AskedFields id={id} />
         <div className="flex gap-2">
           <Button look="main" type="submit">

@@ -12,9 +12,23 @@ export interface Consequence {
   readonly found: (moves: Moves) => number
   readonly published: number
   readonly within: number
+  /** Whether a row of the tables can have a part in it: the others need not be tried. */
+  readonly concerns: (row: string) => boolean
 }
 
+/** Rows of the tables by their names, a solid's with `(s)`. */
+export const ROWS: ReadonlyMap<string, { readonly logK: number; readonly madeOf: string }> = new Map([
+  ...SPECIES.map((row) => [row.formula, row] as const),
+  ...SOLIDS.map((row) => [`${row.formula}(s)`, row] as const),
+])
+
 type PutIn = Readonly<Record<string, number>>
+
+/** A row is part of a mixture when everything it is made of is. */
+function isIn(putIn: PutIn): (row: string) => boolean {
+  const present = new Set(['H', ...Object.keys(totalsOf(putIn))])
+  return (row) => Object.keys(readMadeOf(ROWS.get(row)?.madeOf ?? '')).every((component) => present.has(component))
+}
 
 const settled = (putIn: PutIn, moves: Moves): Equilibrium => equilibrate(totalsOf(putIn), { activity: 'davies', moves })
 
@@ -25,6 +39,7 @@ export const hasPH = (putIn: PutIn, published: number, within: number, source: s
   found: (moves) => settled(putIn, moves).pH,
   published,
   within,
+  concerns: isIn(putIn),
 })
 
 /** Solubility of a solid, mol/dm³, in water or in a solution: of three times as much, what is not left as that solid. */
@@ -37,6 +52,7 @@ export function dissolves(solid: string, solubility: number, within: number, sou
     found: (moves) => Math.log10(amount - (settled({ ...medium, [salt]: amount }, moves).solids.get(solid) ?? 0)),
     published: Math.log10(solubility),
     within,
+    concerns: isIn({ ...medium, [salt]: amount }),
   }
 }
 
@@ -62,14 +78,15 @@ export function turnsAt(
     }
     return state(low).pH
   }
-  return { says: `pH at which ${solid} of ${salt} ${turn}`, source, found, published, within }
+  return {
+    says: `pH at which ${solid} of ${salt} ${turn}`,
+    source,
+    found,
+    published,
+    within,
+    concerns: isIn({ [salt]: 1, NaOH: 1, HNO3: 1 }),
+  }
 }
-
-/** Rows of the tables by their names, a solid's with `(s)`. */
-export const ROWS: ReadonlyMap<string, { readonly logK: number; readonly madeOf: string }> = new Map([
-  ...SPECIES.map((row) => [row.formula, row] as const),
-  ...SOLIDS.map((row) => [`${row.formula}(s)`, row] as const),
-])
 
 /** The same quantity measured by others: in a second compilation, or by another method. */
 export const isAlso = (row: string, published: number, within: number, source: string): Consequence => ({
@@ -78,6 +95,7 @@ export const isAlso = (row: string, published: number, within: number, source: s
   found: (moves) => (ROWS.get(row)?.logK ?? Number.NaN) + (moves[row] ?? 0),
   published,
   within,
+  concerns: (other) => other === row,
 })
 
 /** Standard potentials of ions against their metals, V, and how many electrons they take (CRC). */
@@ -103,6 +121,7 @@ export const staysClear = (solid: string, putIn: PutIn, source: string): Consequ
   found: (moves) => ((equilibrate(totalsOf(putIn), { moves }).solids.get(solid) ?? 0) > 0 ? 1 : 0),
   published: 0,
   within: 0.5,
+  concerns: isIn(putIn),
 })
 
 /**
