@@ -48,6 +48,13 @@ describe('iron in lawn sand', () => {
     expect(answerOf(rounded, 'q1').steps[1]?.substituted).toBe('5 × 2.07e-4')
   })
 
+  it('carries the mean titre rounded to two decimals, half up, where values are carried rounded', () => {
+    const rounded = { ...lawn, conventions: { ...lawn.conventions, carry: 'rounded' as const } }
+    // The mean of 20.65 and 20.70 is 20.675.
+    expect(answerOf(lawn, 'q1').steps[0]?.substituted).toContain('20.675')
+    expect(answerOf(rounded, 'q1').steps[0]?.substituted).toContain('20.68')
+  })
+
   it.each([
     [
       'the residue',

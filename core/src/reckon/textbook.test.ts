@@ -56,23 +56,27 @@ const ofWeighed = (mass: string, equation: string, titre: string) => [
 ]
 
 describe('direct titrations', () => {
-  it('Skoog: 50.00 cm³ of HCl takes 29.71 cm³ of 0.01963 mol/dm³ Ba(OH)2, so it is 0.02333 mol/dm³', () => {
-    const found = answerTo({
-      materials: [solution('B', 'Ba(OH)2', '0.01963'), solution('A', 'HCl')],
-      parts: [
-        {
-          id: 't',
-          kind: 'titration',
-          burette: 'B',
-          flask: [{ material: 'A', volume: '50.00', by: 'pipette' }],
-          reactions: [{ equation: 'Ba(OH)2 + 2HCl -> BaCl2 + 2H2O', role: 'titration' }],
-          runs: run('29.71'),
-        },
-      ],
-      find: { quantity: 'concentration', of: 'HCl', in: 'A' },
-    })
-    expect(found).toBeCloseTo(0.02333, 5)
-  })
+  // Written with the salts or with the ions that react, of which one barium hydroxide brings two.
+  it.each(['Ba(OH)2 + 2HCl -> BaCl2 + 2H2O', 'H+ + OH- -> H2O'])(
+    'Skoog: 50.00 cm³ of HCl takes 29.71 cm³ of 0.01963 mol/dm³ Ba(OH)2, so it is 0.02333 mol/dm³ (%s)',
+    (equation) => {
+      const found = answerTo({
+        materials: [solution('B', 'Ba(OH)2', '0.01963'), solution('A', 'HCl')],
+        parts: [
+          {
+            id: 't',
+            kind: 'titration',
+            burette: 'B',
+            flask: [{ material: 'A', volume: '50.00', by: 'pipette' }],
+            reactions: [{ equation, role: 'titration' }],
+            runs: run('29.71'),
+          },
+        ],
+        find: { quantity: 'concentration', of: 'HCl', in: 'A' },
+      })
+      expect(found).toBeCloseTo(0.02333, 5)
+    },
+  )
 
   it('Skoog: 0.2121 g of Na2C2O4 takes 43.31 cm³ of KMnO4, so that is 0.01462 mol/dm³', () => {
     const found = answerTo({
