@@ -72,5 +72,15 @@ function Line({ term, children }: { readonly term: string; readonly children: Re
 }
 
 const Amount = ({ name, label }: { readonly name: string; readonly label: string }) => (
-  <TextOf name={name} label={label} hideLabel mono inputMode="decimal" unit="cm³" className="w-28" tidy={withPoint} />
+  <TextOf
+    name={name}
+    label={label}
+    hideLabel
+    mono
+    inputMode="decimal"
+    unit="cm³"
+    className="w-28"
+    tidy={withPoint}
+    refusal="a number above 0"
+  />
 )

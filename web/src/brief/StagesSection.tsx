@@ -25,8 +25,8 @@ export function StagesSection() {
   }
   return (
     <section aria-label="Stages of the task" className="mt-8">
-      <div className="flex items-center justify-between gap-3 border-b-[1.5px] border-ink pb-2">
-        <h2 className="text-xl font-bold">Stages</h2>
+      <div className="border-b-[1.5px] border-ink pb-3">
+        <h2 className="mb-2 text-xl font-bold">Stages</h2>
         <div className="flex flex-wrap gap-2">
           {ADDABLE.map(({ kind, says }) => (
             <Button key={kind} onClick={() => add(kind, says)}>

@@ -4,7 +4,7 @@ import type { PartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { choicesOf } from '../../ui/choices.ts'
-import { SelectOf, TextOf, withPoint } from '../../ui/form/fields.tsx'
+import { DIGITS_ONLY, SelectOf, TextOf, withPoint } from '../../ui/form/fields.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 
 type Titration = PartOf<'titration'>
@@ -15,6 +15,9 @@ const BY = choicesOf<NonNullable<Portion['by']>>({
   burette: 'by burette',
   cylinder: 'by cylinder',
 })
+
+/** What has no label of its own stands as low as a field beside it that has one, whatever is said under that. */
+const BESIDE_LABELLED = 'pt-6'
 
 interface FlaskContentsProps {
   readonly part: Titration
@@ -27,20 +30,18 @@ export function FlaskContents({ part, change }: FlaskContentsProps) {
     <section aria-label="Flask" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">In the conical flask</h3>
       {part.flask.map((content, index) => (
-        <div key={index} className="mb-2 flex flex-wrap items-end gap-2">
+        <div key={index} className="mb-2 flex flex-wrap items-start gap-2">
           {'weighing' in content ? (
             <WeighedSolid index={index} />
           ) : (
             <PortionFields part={part} index={index} material={content.material} change={change} />
           )}
-          <TakeOutButton
-            says="Take out of the flask"
-            onClick={() =>
-              change('take out of the flask', (found) => {
-                found.flask.splice(index, 1)
-              })
-            }
-          />
+          <div className={BESIDE_LABELLED}>
+            <TakeOutButton
+              says="Take out of the flask"
+              onClick={() => change('take out of the flask', (found) => void found.flask.splice(index, 1))}
+            />
+          </div>
         </div>
       ))}
       <PutIn part={part} change={change} />
@@ -51,11 +52,13 @@ export function FlaskContents({ part, change }: FlaskContentsProps) {
 function WeighedSolid({ index }: { readonly index: number }) {
   const weighings = useTask().parts.filter(({ kind }) => kind === 'weighing')
   return (
-    <SelectOf
-      name={`flask.${index}.weighing`}
-      label="Weighed solid"
-      choices={weighings.map(({ id, title }) => ({ value: id, says: `weighed: ${title ?? id}` }))}
-    />
+    <div className={BESIDE_LABELLED}>
+      <SelectOf
+        name={`flask.${index}.weighing`}
+        label="Weighed solid"
+        choices={weighings.map(({ id, title }) => ({ value: id, says: `weighed: ${title ?? id}` }))}
+      />
+    </div>
   )
 }
 
@@ -67,16 +70,18 @@ interface PortionFieldsProps extends FlaskContentsProps {
 function PortionFields({ part, index, material, change }: PortionFieldsProps) {
   return (
     <>
-      <MaterialPicker
-        label="Material in the flask"
-        value={material}
-        onChange={(id) =>
-          change('choose what is in the flask', (found) => {
-            const here = found.flask[index]
-            if (here && 'material' in here) here.material = id
-          })
-        }
-      />
+      <div className={BESIDE_LABELLED}>
+        <MaterialPicker
+          label="Material in the flask"
+          value={material}
+          onChange={(id) =>
+            change('choose what is in the flask', (found) => {
+              const here = found.flask[index]
+              if (here && 'material' in here) here.material = id
+            })
+          }
+        />
+      </div>
       <TextOf
         name={`flask.${index}.volume`}
         optional
@@ -87,9 +92,12 @@ function PortionFields({ part, index, material, change }: PortionFieldsProps) {
         className="w-28"
         at={path('parts', part.id, 'flask', index, 'volume')}
         tidy={withPoint}
+        refusal={DIGITS_ONLY}
         write={(value) => (value === undefined ? '' : entryText(value as Entry))}
       />
-      <SelectOf name={`flask.${index}.by`} label="Measured" choices={BY} placeholder="measured …" />
+      <div className={BESIDE_LABELLED}>
+        <SelectOf name={`flask.${index}.by`} label="Measured" choices={BY} placeholder="measured …" />
+      </div>
     </>
   )
 }

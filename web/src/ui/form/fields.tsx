@@ -13,20 +13,22 @@ interface TextOfProps extends Omit<ComponentProps<typeof TextField>, 'value' | '
   readonly tidy?: (text: string) => string
   /** How what the record has is written in the field. */
   readonly write?: (value: unknown) => string
+  /** What is said of a text that is refused, where the schema's words are too many for the field. */
+  readonly refusal?: string
 }
 
 const asIs = (text: string) => text
 const written = (value: unknown) => (typeof value === 'string' ? value : '')
 
 /** A line of text of a form that keeps each field by itself. */
-export function TextOf({ name, optional = false, tidy = asIs, write = written, error, ...rest }: TextOfProps) {
+export function TextOf({ name, optional = false, tidy = asIs, write = written, refusal, error, ...rest }: TextOfProps) {
   const keep = useKeep()
   const { field, fieldState } = useController({ name })
   return (
     <TextField
       {...rest}
       value={write(field.value)}
-      error={fieldState.error?.message ?? error}
+      error={fieldState.error ? (refusal ?? fieldState.error.message) : error}
       onCommit={(text) => keep(name, optional && text === '' ? undefined : tidy(text))}
     />
   )
@@ -53,6 +55,9 @@ export function SelectOf({ name, read = asIs, ...rest }: SelectOfProps) {
     />
   )
 }
+
+/** What is said of a number that is none. */
+export const DIGITS_ONLY = 'digits and a point only'
 
 /** A comma as people type it, for the point that a number has. */
 export const withPoint = (text: string): string => text.replace(',', '.')
