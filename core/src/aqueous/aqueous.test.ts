@@ -225,6 +225,17 @@ describe('a titration curve', () => {
     expect(volumeAtPH(weak, 13.5, 40)).toBeUndefined()
   })
 
+  it('is met where it falls as well as where it rises, at a point of it and between two', () => {
+    const falling = { flask: { NaOH: 0.1 }, volume: 25, burette: { HCl: 0.1 } }
+    expect(volumeAtPH(falling, 6.997, 40)).toBeCloseTo(25, 3)
+    // 0.1 (25 − v)/(25 + v) = 0.0333 mol/dm³ of alkali are left at half of it.
+    expect(volumeAtPH(falling, 13.995 + Math.log10(0.1 / 3), 40)).toBeCloseTo(12.5, 3)
+    expect(volumeAtPH(strong, -Math.log10(0.1 / 3), 40)).toBeCloseTo(12.5, 3)
+    expect(volumeAtPH(strong, 1, 40)).toBeCloseTo(0, 3)
+    expect(volumeAtPH(strong, 0.9, 40)).toBeUndefined()
+    expect(volumeAtPH(falling, 13.2, 40)).toBeUndefined()
+  })
+
   it('has as many points as are asked for, from nothing added', () => {
     const curve = titrationCurve(weak, 50, 10)
     expect(curve).toHaveLength(11)
