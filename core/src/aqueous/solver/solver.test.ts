@@ -3,8 +3,10 @@ import { uniformFrom } from '../../number/index.ts'
 import { equilibrate, totalsOf } from '../index.ts'
 import { systemOf } from '../system.ts'
 import { approach, guess } from './approach.ts'
-import { evaluate } from './balances.ts'
+import { evaluate, residualOf } from './balances.ts'
+import { descend, polish } from './descend.ts'
 import { layoutOf } from './layout.ts'
+import { direct } from './pivots.ts'
 import { beginSolve } from './workspace.ts'
 
 afterEach(() => vi.restoreAllMocks())
@@ -110,6 +112,52 @@ describe('the solver', () => {
       for (const totals of mixtures) equilibrate(totals)
     })
     expect(work / mixtures.length).toBeLessThan(MOST_WORK)
+  })
+
+  describe('the last steps, which only rounding can refuse', () => {
+    const nearly = () => {
+      const work = beginSolve(systemOf(['CH3COO', 'NH3']))
+      work.system.components.forEach((name, place) => {
+        work.totals[place] = ({ CH3COO: 0.1, NH3: 0.2, H: 0.1 } as Readonly<Record<string, number>>)[name] ?? 0
+      })
+      guess(work)
+      approach(work)
+      direct(work)
+      descend(work, 1e-5)
+      return work
+    }
+    const residual = (work: ReturnType<typeof nearly>) => residualOf(work, 1e-9)
+
+    it('take away what is left of an imbalance', () => {
+      const work = nearly()
+      const before = residual(work)
+      expect(before).toBeGreaterThan(1e-12)
+      polish(work, () => residual(work), 1e-14)
+      expect(residual(work)).toBeLessThan(1e-12)
+    })
+
+    it('are three at most, and none where it is small enough already', () => {
+      const work = nearly()
+      let measured = 0
+      polish(work, () => 1 / ++measured, 0)
+      expect(measured).toBe(4)
+      measured = 0
+      polish(work, () => 1 / ++measured, 1)
+      expect(measured).toBe(1)
+    })
+
+    it('are taken back where nothing gets less by them', () => {
+      const work = nearly()
+      const before = work.x.slice(0, work.n)
+      let measured = 0
+      polish(work, () => ++measured, 0)
+      expect(work.x.slice(0, work.n)).toEqual(before)
+      // Once before, once after the step, once when it was taken back.
+      expect(measured).toBe(3)
+      const gradient = work.gradient.slice(0, work.n)
+      evaluate(work, true)
+      expect(work.gradient.slice(0, work.n)).toEqual(gradient)
+    })
   })
 
   it('leaves nothing of one solve to the next: activities are concentrations again after Davies, refused or not', () => {
