@@ -10,6 +10,9 @@ import { test as base, expect } from '@playwright/test'
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const DEMO = join(ROOT, 'demo')
 
+/** A connection of its own: one that is kept may be closed by the server while a test does something else for seconds. */
+const ALONE = { connection: 'close' } as const
+
 /** The built app with a database of its own, either of which a test can stop and start again. */
 export class Bench {
   readonly url: string
@@ -75,14 +78,14 @@ export class Bench {
     change(document)
     const response = await fetch(`${this.url}/api/tasks`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json' },
+      headers: { 'content-type': 'application/json', ...ALONE },
       body: JSON.stringify({ document }),
     })
     return ((await response.json()) as { id: string }).id
   }
 
   async document(id: string): Promise<ReturnType<typeof JSON.parse>> {
-    const response = await fetch(`${this.url}/api/tasks/${id}`)
+    const response = await fetch(`${this.url}/api/tasks/${id}`, { headers: ALONE })
     return ((await response.json()) as { document: unknown }).document
   }
 
