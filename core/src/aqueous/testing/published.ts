@@ -21,7 +21,7 @@ const ACIDITIES: readonly Consequence[] = [
   hasPH({ Na2SO3: 0.1 }, 9.8, 0.2, 'CRC'),
   hasPH({ HNO2: 0.1 }, 2.1, 0.15, 'textbooks'),
   hasPH({ NaHSO4: 0.1 }, 1.4, 0.12, 'CRC'),
-  hasPH({ K2Cr2O7: 0.034 }, 4.04, 0.15, 'Merck tables'),
+  hasPH({ K2Cr2O7: 0.034 }, 4.04, 0.15, 'textbooks'),
   hasPH({ H2C4H4O6: 0.05 }, 2.2, 0.12, 'CRC'),
   hasPH({ H2C2O4: 0.05 }, 1.6, 0.15, 'CRC'),
   hasPH({ H2C8H4O4: 0.01 }, 2.55, 0.15, 'textbooks'),
