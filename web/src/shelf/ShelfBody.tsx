@@ -2,6 +2,7 @@ import { Suspense } from 'react'
 import type { ShelfQuery } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { later } from '../ui/later.tsx'
+import { HOW_FAR } from './howFar.ts'
 import type { Grouping } from './shelfTable.ts'
 import type { Shelf } from './useShelf.ts'
 
@@ -37,13 +38,11 @@ export function ShelfBody({ shelf, asked, grouping, onAsk, onNew }: ShelfBodyPro
   )
 }
 
-const FAR = { any: '', new: 'not begun', begun: 'begun', done: 'done' } as const
-
 function EmptyShelf({ asked: { search, archived, progress }, onAsk, onNew }: Pick<ShelfBodyProps, 'asked' | 'onAsk' | 'onNew'>) {
   if (progress !== 'any')
     return (
       <p className="text-ink-soft">
-        No task here is {FAR[progress]}
+        No task here is {HOW_FAR[progress]}
         {search !== '' && ` and has “${search}” in its title`}.{' '}
         <Button look="quiet" onClick={() => onAsk({ progress: 'any', page: 1 })}>
           Show all

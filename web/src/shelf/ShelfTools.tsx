@@ -4,9 +4,10 @@ import type { ShelfQuery } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { choicesOf } from '../ui/choices.ts'
 import { Select } from '../ui/Select.tsx'
+import { HOW_FAR } from './howFar.ts'
 import type { Grouping } from './shelfTable.ts'
 
-const PROGRESS = choicesOf<ShelfQuery['progress']>({ any: 'all tasks', new: 'not begun', begun: 'begun', done: 'done' })
+const PROGRESS = choicesOf<ShelfQuery['progress']>({ any: 'all tasks', ...HOW_FAR })
 const GROUPINGS = choicesOf<Grouping>({ none: 'one list', changed: 'by month', far: 'by how far' })
 
 interface ShelfToolsProps {

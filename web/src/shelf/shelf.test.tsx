@@ -112,7 +112,7 @@ describe('the shelf', () => {
     choose('Put together', 'by month')
     expect(groups()).toEqual(['June 2026', 'May 2026'])
     choose('Put together', 'by how far')
-    expect(groups()).toEqual(['Not begun', 'Begun'])
+    expect(groups()).toEqual(['not begun', 'begun'])
   })
 
   it('asks for a title before it makes a task, and makes it from the chosen sheet', async () => {

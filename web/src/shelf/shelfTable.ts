@@ -10,6 +10,7 @@ import {
 } from '@tanstack/react-table'
 import { format } from 'date-fns'
 import type { ShelfQuery } from '../notebook/api.ts'
+import { HOW_FAR } from './howFar.ts'
 
 /** What lines can be put together by. */
 export type Grouping = 'none' | 'changed' | 'far'
@@ -21,8 +22,6 @@ const features = tableFeatures({
   groupedRowModel: createGroupedRowModel(),
 })
 
-const FAR: Readonly<Record<ShelfLine['summary']['progress'], string>> = { new: 'Not begun', begun: 'Begun', done: 'Done' }
-
 const helper = createColumnHelper<typeof features, ShelfLine>()
 const columns = helper.columns([
   helper.accessor('title', { id: 'title' }),
@@ -30,7 +29,7 @@ const columns = helper.columns([
     id: 'updated',
     getGroupingValue: ({ updated }) => format(new Date(updated), 'MMMM yyyy'),
   }),
-  helper.accessor(({ summary }) => FAR[summary.progress], { id: 'far' }),
+  helper.accessor(({ summary }) => HOW_FAR[summary.progress], { id: 'far' }),
 ])
 const GROUPED: Readonly<Record<Grouping, string[]>> = { none: [], changed: ['updated'], far: ['far'] }
 

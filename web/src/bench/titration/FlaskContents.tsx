@@ -1,4 +1,5 @@
 import { type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
+import { useFormContext } from 'react-hook-form'
 import { useTask } from '../../notebook/derived.ts'
 import type { PartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
@@ -26,6 +27,12 @@ interface FlaskContentsProps {
 
 /** What is in the conical flask before the titration, each with how much of it. */
 export function FlaskContents({ part, change }: FlaskContentsProps) {
+  const { resetField } = useFormContext()
+  const takeOut = (index: number) => {
+    change('take out of the flask', (found) => void found.flask.splice(index, 1))
+    // What was refused in this row must not stand in the one that takes its place.
+    resetField('flask', { defaultValue: part.flask.filter((_, at) => at !== index) })
+  }
   return (
     <section aria-label="Flask" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">In the conical flask</h3>
@@ -37,10 +44,7 @@ export function FlaskContents({ part, change }: FlaskContentsProps) {
             <PortionFields part={part} index={index} material={content.material} change={change} />
           )}
           <div className={BESIDE_LABELLED}>
-            <TakeOutButton
-              says="Take out of the flask"
-              onClick={() => change('take out of the flask', (found) => void found.flask.splice(index, 1))}
-            />
+            <TakeOutButton says="Take out of the flask" onClick={() => takeOut(index)} />
           </div>
         </div>
       ))}

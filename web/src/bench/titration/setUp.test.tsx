@@ -57,6 +57,16 @@ describe('setting up a titration', () => {
     expect(now().flask[0]).not.toHaveProperty('volume')
   })
 
+  it('a volume that was refused goes with its row, and does not stand in the next', async () => {
+    open(LAWN_SAND)
+    volume('a cupful')
+    expect(await screen.findByText('digits and a point only')).toBeTruthy()
+    fireEvent.click(screen.getAllByRole('button', { name: 'Take out of the flask' })[0] as HTMLElement)
+    expect(now().flask).toHaveLength(1)
+    expect(screen.getAllByLabelText('Volume').map((field) => (field as HTMLInputElement).value)).toEqual(['10'])
+    expect(screen.queryByText('digits and a point only')).toBeNull()
+  })
+
   it('adds a portion, a weighed solid or a new material, and takes one out', () => {
     open(LAWN_SAND)
     const had = now().flask.length

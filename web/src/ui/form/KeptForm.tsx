@@ -36,7 +36,7 @@ export function KeptForm<Values extends FieldValues>({ schema, values, onKeep, c
     form.setValue(path, value as never, { shouldDirty: true })
     const { error } = schema.safeParse(form.getValues())
     // Decided at once: the page may be gone before a promise is.
-    if (error?.issues.some((issue) => issue.path.join('.').startsWith(name))) void form.trigger(path)
+    if (error?.issues.some((issue) => `${issue.path.join('.')}.`.startsWith(`${name}.`))) void form.trigger(path)
     else {
       form.resetField(path, { defaultValue: value as never })
       onKeep(path, value)
