@@ -44,7 +44,7 @@ export const LedgerLineSchema = z.object({
   note: z.string().nullable(),
 })
 
-export const EditsSchema = z.object({ version, edits: z.array(LedgerLineSchema).readonly() })
+export const EditsSchema = z.object({ version, archived: moment.nullable(), edits: z.array(LedgerLineSchema).readonly() })
 
 export const SavedSchema = z.object({ kind: z.literal('saved'), version, at: moment })
 /** Others saved first: their edits, to be joined with one's own. */

@@ -9,6 +9,7 @@ export {
   TaskIdSchema,
 } from './requests.ts'
 export type {
+  Edits,
   ErrorBody,
   KeptTask,
   LedgerLine,

@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import type {
   BehindSchema,
+  EditsSchema,
   ErrorSchema,
   KeptTaskSchema,
   LedgerLineSchema,
@@ -24,3 +25,5 @@ export type LedgerLine = Readonly<Omit<z.infer<typeof LedgerLineSchema>, 'patch'
 export type SaveAnswer =
   | Saved
   | (Readonly<Omit<z.infer<typeof BehindSchema>, 'edits'>> & { readonly edits: readonly LedgerLine[] })
+/** What was saved after a version. */
+export type Edits = Readonly<Omit<z.infer<typeof EditsSchema>, 'edits'>> & { readonly edits: readonly LedgerLine[] }

@@ -1,6 +1,6 @@
 import { alignByName } from './alignByName.ts'
 import { commonPairs } from './commonPairs.ts'
-import { itemName } from './identity.ts'
+import { isSameThing, itemName } from './identity.ts'
 import type { Row } from './row.ts'
 
 /** For each place of the base list, where it is in the changed one (or −1), and what was put in before each place. */
@@ -38,7 +38,7 @@ function alignByPlace(base: readonly unknown[], mine: readonly unknown[], theirs
   for (let place = 0; place <= base.length; place++) {
     const putInByMe = (my.inserted[place] ?? []).map((index) => mine[index])
     for (const index of their.inserted[place] ?? []) {
-      const twin = putInByMe.findIndex((item) => itemName(item) !== undefined && itemName(item) === itemName(theirs[index]))
+      const twin = putInByMe.findIndex((item) => isSameThing(item, theirs[index]))
       rows.push({ theirs: theirs[index], ...(twin < 0 ? {} : { mine: putInByMe.splice(twin, 1)[0] }) })
     }
     rows.push(...putInByMe.map((item) => ({ mine: item })))

@@ -1,10 +1,4 @@
-import { itemName } from './identity.ts'
-import { sameJson } from './sameJson.ts'
-
-function same(one: unknown, other: unknown): boolean {
-  const [a, b] = [itemName(one), itemName(other)]
-  return a !== undefined || b !== undefined ? a === b : sameJson(one, other)
-}
+import { isSameThing, itemName } from './identity.ts'
 
 /** A pair of places, in the base list and in the changed one. */
 type Pair = readonly [base: number, changed: number]
@@ -16,9 +10,9 @@ type Pair = readonly [base: number, changed: number]
 export function commonPairs(base: readonly unknown[], changed: readonly unknown[]): readonly Pair[] {
   const least = Math.min(base.length, changed.length)
   let head = 0
-  while (head < least && same(base[head], changed[head])) head++
+  while (head < least && isSameThing(base[head], changed[head])) head++
   let tail = 0
-  while (tail < least - head && same(base[base.length - 1 - tail], changed[changed.length - 1 - tail])) tail++
+  while (tail < least - head && isSameThing(base[base.length - 1 - tail], changed[changed.length - 1 - tail])) tail++
   const [ends, starts] = [base.length - tail, changed.length - tail]
   return [
     ...Array.from({ length: head }, (_, k): Pair => [k, k]),

@@ -56,11 +56,14 @@ export function correctEntry(before: Entry | undefined, value: string, at: strin
   return { value, at, was: [...(old.was ?? []), struck] }
 }
 
+/** Why a value is struck through that another was preferred to. */
+export const IN_TWO_PLACES = 'entered in two places'
+
 /** Settles an entry that two people wrote at once: the chosen value stands, the other is struck through. */
 export function settleRival(entry: EntryObject, keep: string, at: string): EntryObject {
   const { rival, ...mine } = entry
   if (!rival) return entry
   const loser = keep === rival.value ? { value: mine.value, at: mine.at } : rival
-  const struck: Strike = { value: loser.value, ...(loser.at ? { at: loser.at } : {}), why: 'entered in two places' }
+  const struck: Strike = { value: loser.value, ...(loser.at ? { at: loser.at } : {}), why: IN_TWO_PLACES }
   return { ...mine, value: keep, at, was: [...(mine.was ?? []), struck] }
 }

@@ -1,3 +1,5 @@
+import { sameJson } from './sameJson.ts'
+
 /** What a thing in a list of the record is called: its id; a sample of a rack has the material's. */
 export function itemName(value: unknown): string | undefined {
   if (typeof value !== 'object' || value === null) return undefined
@@ -40,4 +42,10 @@ export function freshRunId(kind: keyof typeof RUN_WORDS, runs: readonly { readon
 /** An id for a whole task, from chance that is passed in: 12 characters, none easily mistaken for another. */
 export function taskId(random: () => number): string {
   return Array.from({ length: 12 }, () => ALPHABET[Math.floor(random() * ALPHABET.length)]).join('')
+}
+
+/** Whether two items of a list are one: by their names where they have them, else by their contents. */
+export function isSameThing(one: unknown, other: unknown): boolean {
+  const [a, b] = [itemName(one), itemName(other)]
+  return a !== undefined || b !== undefined ? a === b : sameJson(one, other)
 }

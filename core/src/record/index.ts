@@ -1,4 +1,5 @@
 export { byKind } from './byKind.ts'
+export { changeFault } from './changeFault.ts'
 export { ConventionsSchema } from './conventions.ts'
 export {
   canonicalEntry,
@@ -32,7 +33,7 @@ export { ENTRY_FIELDS, type MergeNote, mergeTasks } from './merge.ts'
 export { migrateTask } from './migrate/index.ts'
 export { TitrationSchema } from './parts.ts'
 export { isWithin, type Path, PathError, path, readPath, slotAt, valueAt, writePath } from './path.ts'
-export { readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
+export { type FileFault, readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
 export { stepName, stepPath } from './stepName.ts'
 export { TaskSchema } from './task.ts'

@@ -82,6 +82,44 @@ describe('joining two versions of a task', () => {
     }
   })
 
+  it('makes one of the same thing added twice, also where it has no name', () => {
+    const flaskOf = (task: Task) => task.parts.flatMap((part) => (part.kind === 'titration' ? part.flask : []))
+    const withFlask = (...flask: readonly { material: string; volume: string }[]): Task => ({
+      ...BASE,
+      parts: BASE.parts.map((part) => (part.kind === 'titration' ? { ...part, flask: [...flask] } : part)),
+    })
+    const added = withFlask({ material: 'F1', volume: '25.0' })
+    const more = withFlask({ material: 'F1', volume: '25.0' }, { material: 'F1', volume: '5' })
+    expect(flaskOf(mergeTasks(BASE, added, more).task)).toEqual(flaskOf(more))
+    expect(flaskOf(mergeTasks(BASE, more, added).task)).toEqual(flaskOf(more))
+  })
+
+  it('loses none of three values for one reading', () => {
+    const [one, two, three] = ['21.05', '21.50', '22.00'].map((final) => taskWith({ kind: 'accurate', final })) as [
+      Task,
+      Task,
+      Task,
+    ]
+    const nothing = taskWith({ kind: 'accurate' })
+    const both = mergeTasks(nothing, one, two).task
+    expect(runsOf(mergeTasks(nothing, both, three).task)[0]?.final).toEqual({
+      value: '21.05',
+      rival: { value: '22.00' },
+      was: [{ value: '21.50', why: 'entered in two places' }],
+    })
+  })
+
+  it('does not quarrel with a reading that was made of ours by correcting it', () => {
+    const at = '2026-05-12T10:00:00.000Z'
+    const mine = taskWith({ kind: 'accurate', final: { value: '21.05', at } })
+    const theirs = taskWith({
+      kind: 'accurate',
+      final: { value: '21.50', at: '2026-05-12T10:01:00.000Z', was: [{ value: '21.05', at }] },
+    })
+    for (const task of [mergeTasks(taskWith(), mine, theirs).task, mergeTasks(taskWith(), theirs, mine).task])
+      expect(runsOf(task)[0]?.final).toEqual(runsOf(theirs)[0]?.final)
+  })
+
   it('takes a run out only where the other side left it as it was', () => {
     const without = taskWith({ kind: 'rough', initial: '0.00', final: '21.30' })
     expect(runsOf(mergeTasks(BASE, without, { ...BASE, title: 'Renamed' }).task)).toHaveLength(1)

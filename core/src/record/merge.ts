@@ -1,6 +1,6 @@
 import { Exact, isDecimalText } from '../number/index.ts'
 import { alignLists } from './alignLists.ts'
-import { canonicalEntry, type Entry, type EntryObject, entryText } from './entry.ts'
+import { canonicalEntry, type Entry, type EntryObject, IN_TWO_PLACES, type Strike } from './entry.ts'
 import { type Path, pathOfKeys } from './path.ts'
 import type { Row } from './row.ts'
 import { sameJson } from './sameJson.ts'
@@ -42,14 +42,30 @@ function holdsReading(path: Keys): boolean {
   return path[0] === 'parts' && ENTRY_FIELDS.has(String(field))
 }
 
-/** Both values are kept: ours stands, theirs waits beside it as a rival until someone chooses. */
+/** Whether a reading was corrected into another: it stands struck through in it, written at the same moment. */
+function becameOf({ value, at }: EntryObject, later: EntryObject): boolean {
+  return at !== undefined && (later.was ?? []).some((struck) => struck.value === value && struck.at === at)
+}
+
+/**
+ * Both values are kept: ours stands, theirs waits beside it as a rival until someone chooses. Where one was made of the
+ * other by correcting it, as by a window that took over what this one had typed, that is no quarrel.
+ */
 function mergeEntries(mine: Entry, theirs: Entry): EntryObject {
   const [ours, other] = [canonicalEntry(mine), canonicalEntry(theirs)]
-  const struck = [...(other.was ?? []), ...(ours.was ?? []).filter((one) => !(other.was ?? []).some((two) => sameJson(one, two)))]
-  const { rival: _settled, ...kept } = ours
-  const history = struck.length > 0 ? { was: struck } : {}
-  if (new Exact(entryText(mine)).eq(entryText(theirs))) return { ...kept, ...history }
-  return { ...kept, ...history, rival: { value: other.value, ...(other.at ? { at: other.at } : {}) } }
+  if (becameOf(ours, other)) return other
+  if (becameOf(other, ours)) return ours
+  const same = new Exact(ours.value).eq(other.value)
+  const rival = same ? (ours.rival ?? other.rival) : { value: other.value, ...(other.at ? { at: other.at } : {}) }
+  // A third value, that waited already: struck through, so that it still can be read.
+  const displaced = [ours.rival, other.rival]
+    .filter((third) => third !== undefined && third.value !== ours.value && third.value !== rival?.value)
+    .map((third) => ({ ...(third as Strike), why: IN_TWO_PLACES }))
+  const was: Strike[] = []
+  for (const strike of [...(other.was ?? []), ...(ours.was ?? []), ...displaced])
+    if (!was.some((one) => sameJson(one, strike))) was.push(strike)
+  const { rival: _ours, was: _was, ...kept } = ours
+  return { ...kept, ...(was.length > 0 ? { was } : {}), ...(rival ? { rival } : {}) }
 }
 
 class Merger {

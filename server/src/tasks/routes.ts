@@ -47,7 +47,8 @@ export function taskRoutes(tasks: Tasks): Router {
   })
   router.get('/:id/edits', async (request, response) => {
     const row = await tasks.find(TaskIdSchema.parse(request.params.id))
-    response.json({ version: row.version, edits: await editsSince(tasks, row.id, SinceQuerySchema.parse(request.query).since) })
+    const edits = await editsSince(tasks, row.id, SinceQuerySchema.parse(request.query).since)
+    response.json({ version: row.version, archived: row.archived?.toISOString() ?? null, edits })
   })
   router.post('/:id/edits', async (request, response) => {
     const edit = EditBodySchema.parse(request.body)

@@ -31,10 +31,16 @@ export function SaveLine() {
           kept on this device until the server is back
         </span>
       )}
-      {save.kind === 'refused' && (
-        <span className="flex gap-1.5 font-semibold text-litmus" title={save.mend}>
+      {save.kind === 'held' && (
+        <span className="flex gap-1.5 font-semibold text-litmus">
           <CircleAlert size={16} aria-hidden="true" className="mt-0.5 shrink-0" />
-          not saved: {save.says}
+          only in this window: do not close it
+        </span>
+      )}
+      {save.kind === 'gone' && (
+        <span className="flex gap-1.5 font-semibold text-litmus">
+          <CircleAlert size={16} aria-hidden="true" className="mt-0.5 shrink-0" />
+          this task was deleted
         </span>
       )}
     </p>

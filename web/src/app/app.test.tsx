@@ -24,9 +24,9 @@ describe('the save state', () => {
     cleanup()
     expect(says({ kind: 'kept', says: 'The server does not answer.' })).toBe('kept on this device until the server is back')
     cleanup()
-    expect(says({ kind: 'refused', says: 'parts.w1.mass must be a number', mend: 'Mend it.' })).toBe(
-      'not saved: parts.w1.mass must be a number',
-    )
+    expect(says({ kind: 'held', says: 'This device has no room left.' })).toBe('only in this window: do not close it')
+    cleanup()
+    expect(says({ kind: 'gone' })).toBe('this task was deleted')
     expect(screen.getByRole('status')).toBeTruthy()
   })
 })

@@ -1,82 +1,24 @@
-import type { LedgerLine } from '@hop-lark/contract'
-import { freshId, newTask, type Run, readTask, type Task } from '@hop-lark/core/record'
+import { freshId, newTask, type Run, type Task } from '@hop-lark/core/record'
 import { produce } from 'immer'
-import { applyPatch } from 'rfc6902'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { ApiError } from './api.ts'
-import type { DeviceStore, Kept } from './deviceStore.ts'
-import { Outbox, type OutboxOptions, type SaveState } from './Outbox.ts'
+import { cuttable, FakeDevice, FakeServer, FakeWire } from '../testing/fakes.ts'
+import type { Aside } from './deviceStore.ts'
+import { type News, Outbox, type SaveState } from './Outbox.ts'
+import { presenceOn } from './presence.ts'
 
-const NOW = '2026-05-12T10:00:00.000Z'
-
-/** The server's contract for edits, in memory, with the faults a network has. */
-class FakeServer {
-  document: Task
-  readonly ledger: LedgerLine[] = []
-  away = false
-  /** The next answers are lost on the way, after the edit was done. */
-  loseAnswers = 0
-
-  constructor(document: Task) {
-    this.document = document
-  }
-
-  get version(): number {
-    return this.ledger.length
-  }
-
-  private check(): void {
-    if (this.away) throw new ApiError(0, 'server.away', 'The server does not answer.', '')
-  }
-
-  readonly load: OutboxOptions['api']['load'] = async (id) => {
-    this.check()
-    const now = NOW
-    return { id, version: this.version, document: this.document, created: now, updated: now, archived: null }
-  }
-
-  readonly editsSince: OutboxOptions['api']['editsSince'] = async (_, version) => {
-    this.check()
-    return { version: this.version, edits: this.ledger.filter((line) => line.version > version) }
-  }
-
-  readonly save: OutboxOptions['api']['save'] = async (_, { base, key, patch }) => {
-    this.check()
-    const before = this.ledger.find((line) => line.key === key)
-    if (!before && base < this.version) {
-      return { kind: 'behind', version: this.version, edits: this.ledger.filter((line) => line.version > base) }
-    }
-    if (!before) {
-      const document = structuredClone(this.document)
-      applyPatch(document, structuredClone(patch))
-      this.document = readTask(document)
-      this.ledger.push({ version: this.version + 1, key, patch: patch as LedgerLine['patch'], at: NOW, note: null })
-    }
-    if (this.loseAnswers > 0) {
-      this.loseAnswers--
-      throw new ApiError(0, 'server.away', 'The answer was lost.', '')
-    }
-    return { kind: 'saved', version: before?.version ?? this.version, at: '2026-05-12T10:00:01.000Z' }
-  }
-}
-
-class FakeDevice implements DeviceStore {
-  readonly kept = new Map<string, Kept>()
-  readonly open = new Set<string>()
-  readonly keep = async (kept: Kept) => void this.kept.set(kept.page, kept)
-  readonly forget = async (_: string, page: string) => void this.kept.delete(page)
-  readonly all = async () => [...this.kept.values()]
-  readonly openPages = async () => new Set(this.open)
-  readonly hold = (page: string) => void this.open.add(page)
-}
+const PLAIN = newTask('Monday', 'direct', () => 0.5)
 
 let server: FakeServer
 let device: FakeDevice
+let wire: FakeWire
 let keys = 0
 
 interface PageOnTest {
   readonly outbox: Outbox
+  /** What a browser does when a window is closed or the battery is flat: the page answers no more and reaches nobody. */
+  readonly kill: () => void
   task: Task
+  readonly news: News | undefined
   readonly states: SaveState['kind'][]
   readonly edit: (change: (draft: Task) => void) => void
 }
@@ -84,37 +26,46 @@ interface PageOnTest {
 /** `pause` is how long it waits before it tries again, in milliseconds. */
 async function openPage(page: string, pause = 1): Promise<PageOnTest> {
   const states: SaveState['kind'][] = []
-  const made: { task: Task | undefined } = { task: undefined }
+  const made: { task: Task | undefined; news: News | undefined } = { task: undefined, news: undefined }
+  const [api, its] = [cuttable(server), cuttable(device)]
   const outbox = new Outbox({
     taskId: server.document.id,
-    page,
-    api: server,
-    device,
+    api: api.thing,
+    device: its.thing,
+    presence: presenceOn(wire.end(page), page),
     newKey: () => `key-${page}-${keys++}`,
+    now: () => new Date('2026-05-12T10:00:00.000Z'),
+    pause: () => pause,
+  })
+  made.task = await outbox.open()
+  outbox.attach({
     onTask: (task) => {
       made.task = task
     },
     onSave: ({ kind }) => void states.push(kind),
-    pause: () => pause,
+    onNews: (news) => {
+      made.news = news
+    },
   })
-  made.task = await outbox.open()
   return {
     outbox,
     states,
+    kill: () => {
+      wire.cut(page)
+      api.cut()
+      its.cut()
+    },
     get task() {
       return made.task as Task
+    },
+    get news() {
+      return made.news
     },
     edit: (change) => {
       made.task = produce(made.task as Task, change)
       outbox.change(made.task)
     },
   }
-}
-
-/** What a browser does when a window is closed or the battery is flat: nothing more is run, its locks go. */
-async function kill(page: string, { outbox }: PageOnTest): Promise<void> {
-  await outbox.close()
-  device.open.delete(page)
 }
 
 async function until(what: () => boolean): Promise<void> {
@@ -147,8 +98,9 @@ function asVersion1(task: Task): Task {
 }
 
 beforeEach(() => {
-  server = new FakeServer(newTask('Monday', 'direct', () => 0.5))
+  server = new FakeServer(PLAIN)
   device = new FakeDevice()
+  wire = new FakeWire()
 })
 
 describe('the outbox', () => {
@@ -206,8 +158,8 @@ describe('the outbox', () => {
     expect(server.document.title).toBe('Tuesday')
     expect(runsOf(server.document)).toHaveLength(3)
     expect(runsOf(other.task)).toHaveLength(3)
-    await one.outbox.refresh()
-    expect(one.task.title).toBe('Tuesday')
+    one.outbox.refresh()
+    await until(() => one.task.title === 'Tuesday')
   })
 
   it('takes over what a page that is gone left unsaved', async () => {
@@ -215,13 +167,13 @@ describe('the outbox', () => {
     server.away = true
     gone.edit(addRun('1.00'))
     await until(() => gone.states.at(-1) === 'kept')
-    await kill('a', gone)
+    gone.kill()
     server.away = false
     const next = await openPage('b')
     expect(runsOf(next.task)).toHaveLength(3)
     await until(() => next.outbox.isSaved)
     expect(runsOf(server.document)).toHaveLength(3)
-    expect([...device.kept.keys()]).toEqual(['b'])
+    await until(() => [...device.kept.keys()].join() === 'b')
   })
 
   it('does not do again what a page that is gone had already done', async () => {
@@ -230,7 +182,7 @@ describe('the outbox', () => {
     gone.edit(addRun('1.00'))
     await until(() => gone.states.at(-1) === 'kept')
     server.away = true
-    await kill('a', gone)
+    gone.kill()
     server.away = false
     const next = await openPage('b')
     await until(() => next.outbox.isSaved)
@@ -254,12 +206,203 @@ describe('the outbox', () => {
     server.away = true
     first.edit(addRun('1.00'))
     await until(() => first.states.at(-1) === 'kept')
-    await kill('a', first)
+    first.kill()
     const second = await openPage('b')
     expect(runsOf(second.task)).toHaveLength(3)
     expect(second.states).toContain('kept')
     device.kept.clear()
     await expect(openPage('c')).rejects.toThrow(/does not answer/)
+  })
+
+  it('keeps what could not be saved while other pages are looked at, and saves it when it can', async () => {
+    const page = await openPage('a')
+    server.away = true
+    page.edit(addRun('1.00'))
+    await until(() => page.states.at(-1) === 'kept')
+    page.outbox.rest()
+    expect(runsOf(await page.outbox.open())).toHaveLength(3)
+    server.away = false
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(3)
+  })
+
+  it('forgets on the device what is saved when nobody looks, but for reading', async () => {
+    const page = await openPage('a')
+    page.edit(addRun('1.00'))
+    await until(() => page.outbox.isSaved)
+    page.outbox.rest()
+    await until(() => device.kept.size === 0)
+    expect(runsOf((await device.known(server.document.id))?.document ?? PLAIN)).toHaveLength(3)
+    server.away = true
+    const next = await openPage('b')
+    expect(runsOf(next.task)).toHaveLength(3)
+  })
+
+  it('applies an edit once, however late an answer comes that tells of it again', async () => {
+    const [one, other] = [await openPage('a'), await openPage('b')]
+    other.edit(addRun('1.00'))
+    await until(() => other.outbox.isSaved)
+    let answer = () => {}
+    server.slowly = new Promise((resolve) => {
+      answer = resolve
+    })
+    one.outbox.refresh()
+    one.edit(addRun('1.00'))
+    await new Promise((resolve) => setTimeout(resolve, 10))
+    one.outbox.refresh()
+    answer()
+    await until(() => one.outbox.isSaved)
+    expect(runsOf(one.task)).toHaveLength(3)
+    expect(runsOf(server.document)).toHaveLength(3)
+  })
+
+  it('fetches the whole task where the ledger does not fit what it has', async () => {
+    const page = await openPage('a')
+    server.document = produce(server.document, addRun('9.00'))
+    for (const version of [1, 2])
+      server.ledger.push({
+        version,
+        key: `odd${version}`,
+        patch: [{ op: 'replace', path: '/parts/7/id', value: 'x' }],
+        at: '2026-05-12T10:00:00.000Z',
+        note: null,
+      })
+    page.edit((draft) => {
+      draft.title = 'Tuesday'
+    })
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(page.task)).toHaveLength(3)
+    expect(server.document.title).toBe('Tuesday')
+  })
+
+  it('puts what it has to a server whose backup was put back', async () => {
+    const page = await openPage('a')
+    const early = server.document
+    page.edit(addRun('1.00'))
+    await until(() => page.outbox.isSaved)
+    server.document = early
+    server.ledger.length = 0
+    page.edit(addRun('2.00'))
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(4)
+  })
+})
+
+describe('what the server refuses', () => {
+  const tooLong = 'x'.repeat(301)
+
+  it('is set aside with its reason, and everything else is saved', async () => {
+    const page = await openPage('a')
+    page.edit((draft) => {
+      draft.title = tooLong
+      addRun('1.00')(draft)
+    })
+    page.edit(addRun('2.00'))
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(4)
+    expect(server.document.title).toBe('Monday')
+    expect(page.task.title).toBe('Monday')
+    expect(page.news?.aside).toMatchObject([{ at: 'title', value: tooLong }])
+    expect(page.news?.aside[0]?.reason).toContain('at most 300')
+    expect(device.asides.size).toBe(1)
+    await page.outbox.dropAside(page.news?.aside[0] as Aside)
+    expect(page.news?.aside).toEqual([])
+    expect(device.asides.size).toBe(0)
+  })
+
+  it('does not shut the task: a page that finds it on the device opens', async () => {
+    const gone = await openPage('a')
+    server.away = true
+    gone.edit((draft) => {
+      draft.title = tooLong
+    })
+    gone.edit(addRun('1.00'))
+    await until(() => gone.states.at(-1) === 'kept')
+    gone.kill()
+    server.away = false
+    const next = await openPage('b')
+    await until(() => next.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(3)
+    expect(next.news?.aside).toMatchObject([{ at: 'title', value: tooLong }])
+  })
+
+  it('is sent again with what it needed, once that is saved', async () => {
+    const page = await openPage('a')
+    page.edit((draft) => {
+      draft.title = tooLong
+      draft.materials.push({ id: 'M9', label: 'M9', form: 'solution' })
+      for (const part of draft.parts) if (part.kind === 'titration') part.burette = 'M9'
+    })
+    await until(() => page.outbox.isSaved)
+    expect(server.document.parts.find((part) => part.kind === 'titration')).toMatchObject({ burette: 'M9' })
+    expect(page.news?.aside).toHaveLength(1)
+  })
+})
+
+describe('a device that keeps nothing', () => {
+  it('does not stop a task from opening or saving, and the page says what is true', async () => {
+    device.full = true
+    const page = await openPage('a')
+    server.away = true
+    page.edit(addRun('1.00'))
+    await until(() => page.states.at(-1) === 'held')
+    expect(page.news?.deviceFault).toContain('no room left')
+    expect(page.outbox.isOnlyHere).toBe(true)
+    device.full = false
+    page.edit(addRun('2.00'))
+    await until(() => page.states.at(-1) === 'kept')
+    server.away = false
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(4)
+  })
+})
+
+describe('a task that is deleted while work on it waits', () => {
+  it('opens with that work, and can be put back', async () => {
+    const before = await openPage('a')
+    server.away = true
+    before.edit(addRun('1.00'))
+    await until(() => before.states.at(-1) === 'kept')
+    before.kill()
+    server.away = false
+    server.gone = true
+    const page = await openPage('b')
+    expect(page.states.at(-1)).toBe('gone')
+    expect(runsOf(page.task)).toHaveLength(3)
+    expect(await page.outbox.putBack()).toBe(server.document.id)
+    expect(runsOf(server.document)).toHaveLength(3)
+    page.edit(addRun('2.00'))
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(4)
+  })
+
+  it('is given up when the student says so', async () => {
+    const page = await openPage('a')
+    server.gone = true
+    page.edit(addRun('1.00'))
+    await until(() => page.states.at(-1) === 'gone')
+    await page.outbox.abandon()
+    expect(device.kept.size).toBe(0)
+    await expect(openPage('b')).rejects.toThrow(/no such task/)
+  })
+})
+
+describe('two pages that take each other for dead', () => {
+  it('make no second run: what both join in is one', async () => {
+    const one = await openPage('a')
+    server.away = true
+    one.edit(addRun('1.00'))
+    await until(() => one.states.at(-1) === 'kept')
+    // The first page sleeps: it answers nobody, and wakes later.
+    wire.cut('a')
+    server.away = false
+    const other = await openPage('b')
+    await until(() => one.outbox.isSaved && other.outbox.isSaved)
+    other.edit(addRun('2.00'))
+    await until(() => other.outbox.isSaved)
+    one.outbox.refresh()
+    await until(() => runsOf(one.task).length === 4)
+    expect(runsOf(server.document).map(({ initial }) => initial)).toEqual([undefined, undefined, '1.00', '2.00'])
   })
 })
 

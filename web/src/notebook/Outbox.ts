@@ -1,9 +1,12 @@
 import type { LedgerLine } from '@hop-lark/contract'
-import { type MergeNote, mergeTasks, migrateTask, type Task } from '@hop-lark/core/record'
+import { type MergeNote, mergeTasks, type Task } from '@hop-lark/core/record'
 import { applyPatch, type Operation } from 'rfc6902'
 import { type Api, ApiError } from './api.ts'
-import type { DeviceStore, InFlight, Kept } from './deviceStore.ts'
+import { DeviceCopy } from './DeviceCopy.ts'
+import type { Aside, DeviceStore, InFlight, Kept } from './deviceStore.ts'
 import { patchBetween } from './patchBetween.ts'
+import type { Presence } from './presence.ts'
+import { sift } from './sifting.ts'
 
 /** What the foot of the spine says about saving; never more than is true. */
 export type SaveState =
@@ -11,21 +14,33 @@ export type SaveState =
   | { readonly kind: 'saving' }
   /** Kept on this device; tried again until the server is back. */
   | { readonly kind: 'kept'; readonly says: string }
-  /** The server will not have it, and trying again will not help. */
-  | { readonly kind: 'refused'; readonly says: string; readonly mend: string }
+  /** In this window and nowhere else: the server is away, and the device will not keep it. */
+  | { readonly kind: 'held'; readonly says: string }
+  /** The task was deleted; what is on the page stays there until somebody says what becomes of it. */
+  | { readonly kind: 'gone' }
+
+/** A page that shows the task hears what becomes of it. */
+export interface Listener {
+  /** Called with the task whenever it is another than the page has made it. */
+  readonly onTask: (task: Task, notes: readonly MergeNote[]) => void
+  readonly onSave: (state: SaveState) => void
+  /** What was set aside, whether the task is archived, and what is wrong with the device. */
+  readonly onNews: (news: News) => void
+}
+
+export interface News {
+  readonly aside: readonly Aside[]
+  readonly archived: boolean
+  readonly deviceFault: string | undefined
+}
 
 export interface OutboxOptions {
   readonly taskId: string
-  /** Tells this page from other pages on the device. */
-  readonly page: string
-  readonly api: Pick<Api, 'load' | 'save' | 'editsSince'>
+  readonly api: Pick<Api, 'load' | 'save' | 'editsSince' | 'create'>
   readonly device: DeviceStore
+  readonly presence: Presence
   readonly newKey: () => string
-  /** Called with the task whenever somebody else's edits have been taken in. */
-  readonly onTask: (task: Task, notes: readonly MergeNote[]) => void
-  readonly onSave: (state: SaveState) => void
-  /** Called when the server has a new version of ours, so that other pages can fetch it. */
-  readonly onAcknowledged?: (version: number) => void
+  readonly now: () => Date
   /** Milliseconds before the next try, by how many have failed. */
   readonly pause?: (failures: number) => number
 }
@@ -33,96 +48,127 @@ export interface OutboxOptions {
 const MOST_MILLISECONDS_BETWEEN_TRIES = 8000
 const growing = (failures: number) => Math.min(MOST_MILLISECONDS_BETWEEN_TRIES, 250 * 2 ** failures)
 
-function withEdits(task: Task, edits: readonly LedgerLine[]): Task {
+/** A task with edits put to it; undefined where one does not fit. */
+function withEdits(task: Task, edits: readonly LedgerLine[]): Task | undefined {
   const document = structuredClone(task)
-  for (const { patch } of edits) applyPatch(document, structuredClone(patch) as Operation[])
-  return document
+  const fits = edits.every(({ patch }) =>
+    applyPatch(document, structuredClone(patch) as Operation[]).every((error) => error === null),
+  )
+  return fits ? document : undefined
 }
 
-const taskToday = (task: Task): Task => migrateTask(task) as Task
-
-/** What an older page left on the device, as a task of today: things get the same ids here as on the server. */
-const keptToday = (kept: Kept): Kept => ({
-  ...kept,
-  acknowledged: taskToday(kept.acknowledged),
-  local: taskToday(kept.local),
-  ...(kept.inFlight ? { inFlight: { ...kept.inFlight, result: taskToday(kept.inFlight.result) } } : {}),
-})
+const hasWork = ({ local, acknowledged, inFlight }: Kept): boolean =>
+  inFlight !== undefined || patchBetween(acknowledged, local).length > 0
 
 /**
  * Carries a task's edits to the server, one at a time, and loses none: what is not acknowledged yet is on the device;
- * a try that got no answer is sent again under the same key; edits that came first are joined in before ours go again.
+ * a try that got no answer is sent again under the same key; edits that came first are joined in before ours go again;
+ * what the server refuses is set aside, and the rest goes on. It lives as long as it has work, whatever page is shown.
+ *
+ * Everything that is said to the server goes through one loop, so that no answer can overtake another.
  */
 export class Outbox {
   private acknowledged: Task | undefined
   private version = 0
   private local: Task | undefined
   private inFlight: InFlight | undefined
-  private sending = false
+  private opening: Promise<Task> | undefined
+  private working = false
+  private behind = false
   private failures = 0
+  private away: string | undefined
+  private gone = false
+  private archived = false
+  private given = false
   private savedAt: string | undefined
   private timer: ReturnType<typeof setTimeout> | undefined
-  private keeping: Promise<void> = Promise.resolve()
-  private closed = false
+  private listener: Listener | undefined
+  private readonly copy: DeviceCopy
   private readonly options: OutboxOptions
 
   constructor(options: OutboxOptions) {
     this.options = options
+    this.copy = new DeviceCopy({ ...options, onFault: () => this.tell() })
+  }
+
+  /** Tells a page what becomes of the task from now on; `undefined` when nobody looks. */
+  attach(listener: Listener | undefined): void {
+    this.listener = listener
+    this.tell()
   }
 
   /**
-   * Opens the task: from the server, with what other pages of this device left unsaved joined in; or, while the server
-   * is away, as it was last known here.
+   * Opens the task: as this page has it, if it has work on it; from the server, with what pages that are gone left unsaved
+   * joined in; or, while the server is away, as it was last known on this device.
    *
    * @throws ApiError when there is no such task, or the server is away and the device does not know it
    */
-  async open(): Promise<Task> {
-    const { api, device, taskId, page } = this.options
-    device.hold(page)
-    const alive = await device.openPages()
-    const left = (await device.all(taskId)).filter((kept) => kept.page !== page && !alive.has(kept.page)).map(keptToday)
+  open(): Promise<Task> {
+    if (this.local) {
+      this.refresh()
+      return Promise.resolve(this.local)
+    }
+    this.opening ??= this.openAnew().finally(() => {
+      this.opening = undefined
+    })
+    return this.opening
+  }
+
+  private async openAnew(): Promise<Task> {
+    const left = await this.copy.claimLeft()
     try {
       const settled = await Promise.all(left.map((kept) => this.settle(kept)))
-      const { version, document, updated } = await api.load(taskId)
-      this.begin(version, document)
+      const { version, document, updated, archived } = await this.options.api.load(this.options.taskId)
+      this.resume({ version, acknowledged: document, local: document })
       this.savedAt = updated
-      for (const kept of settled) this.local = mergeTasks(kept.acknowledged, kept.local, this.local as Task).task
+      this.archived = archived !== null
+      this.join(settled)
     } catch (error) {
-      const newest = left.toSorted((a, b) => b.version - a.version)[0]
-      if (!(error instanceof ApiError) || !error.away || !newest) throw error
-      this.resume(newest)
-      this.options.onSave({ kind: 'kept', says: error.message })
-      await this.keep()
-      await device.forget(taskId, newest.page)
-      this.schedule()
-      return this.local as Task
+      await this.openWithout(left, error)
     }
     await this.keep()
-    for (const kept of left) await device.forget(taskId, kept.page)
+    for (const { page } of left) void this.copy.forget(page)
     this.tell()
-    void this.send()
+    void this.work()
     return this.local as Task
+  }
+
+  /** Opens the task without the server's copy, which is away or deleted. */
+  private async openWithout(left: readonly Kept[], error: unknown): Promise<void> {
+    if (!(error instanceof ApiError)) throw error
+    if (!error.away && !error.isOfUnknownTask) throw error
+    const [newest, ...older] = left.filter((kept) => error.away || hasWork(kept)).toSorted((a, b) => b.version - a.version)
+    const known = newest ?? (error.away ? await this.copy.known() : undefined)
+    if (!known) throw error
+    this.resume('document' in known ? { version: known.version, acknowledged: known.document, local: known.document } : known)
+    this.join(older)
+    this.behind = true
+    this.fail(error)
   }
 
   /** An edit that another page sent without seeing the answer is sent again, so that what it did is not done twice. */
   private async settle(kept: Kept): Promise<Kept> {
     if (!kept.inFlight) return kept
     const { base, key, patch, result } = kept.inFlight
-    const answer = await this.options.api.save(this.options.taskId, { base, key, patch })
-    return answer.kind === 'saved' ? { ...kept, acknowledged: result } : kept
+    try {
+      const answer = await this.options.api.save(this.options.taskId, { base, key, patch })
+      return answer.kind === 'saved' ? { ...kept, acknowledged: result } : kept
+    } catch (error) {
+      // What is refused now is refused again when it is sent with the rest, and then set aside.
+      if (error instanceof ApiError && (error.isRefusal || error.isAhead)) return kept
+      throw error
+    }
   }
 
-  private begin(version: number, document: Task): void {
+  private resume({ version, acknowledged, local, inFlight }: Omit<Kept, 'taskId' | 'page'>): void {
     this.version = version
-    this.acknowledged = document
-    this.local = document
+    this.acknowledged = acknowledged
+    this.local = local
+    this.inFlight = inFlight
   }
 
-  private resume(kept: Kept): void {
-    this.version = kept.version
-    this.acknowledged = kept.acknowledged
-    this.local = kept.local
-    this.inFlight = kept.inFlight
+  private join(left: readonly Kept[]): void {
+    for (const { acknowledged, local } of left) this.local = mergeTasks(acknowledged, local, this.local as Task).task
   }
 
   /** Takes the task as it now is on the page. */
@@ -130,18 +176,28 @@ export class Outbox {
     this.local = task
     void this.keep()
     this.tell()
-    void this.send()
+    void this.work()
   }
 
   /** Fetches what others have saved meanwhile. */
-  async refresh(): Promise<void> {
-    if (!this.acknowledged || this.sending || this.inFlight) return
-    try {
-      const { version, edits } = await this.options.api.editsSince(this.options.taskId, this.version)
-      if (version > this.version && !this.inFlight) this.takeIn(version, edits)
-    } catch (error) {
-      if (!(error instanceof ApiError)) throw error
-    }
+  refresh(): void {
+    this.behind = true
+    void this.work()
+  }
+
+  /** Tries at once what waits for the server to be back. */
+  tryNow(): void {
+    this.failures = 0
+    void this.work()
+  }
+
+  get taskId(): string {
+    return this.options.taskId
+  }
+
+  /** The task as it stands here, also while the server has not got it. */
+  get task(): Task | undefined {
+    return this.local
   }
 
   /** Whether everything on the page is on the server. */
@@ -149,111 +205,234 @@ export class Outbox {
     return this.inFlight === undefined && this.local === this.acknowledged
   }
 
-  /** Stops trying; what is unsaved stays on the device for the next page. */
-  async close(): Promise<void> {
-    this.closed = true
+  /** Whether closing the window now would lose something. */
+  get isOnlyHere(): boolean {
+    return !this.isSaved && this.copy.fault !== undefined
+  }
+
+  get state(): SaveState {
+    if (this.gone) return { kind: 'gone' }
+    if (this.isSaved) return { kind: 'saved', at: this.savedAt }
+    if (this.away === undefined) return { kind: 'saving' }
+    return this.copy.fault ? { kind: 'held', says: this.copy.fault.message } : { kind: 'kept', says: this.away }
+  }
+
+  /** Nobody looks any more: once everything is saved, the device need keep it no longer, but for reading. */
+  rest(): void {
+    this.attach(undefined)
+    this.leaveDevice()
+  }
+
+  private leaveDevice(): void {
+    if (this.listener || this.working || this.opening || !this.isSaved || !this.acknowledged) return
+    if (!this.gone) void this.copy.know(this.version, this.acknowledged)
+    void this.copy.forget()
+  }
+
+  /** Puts a deleted task back with everything that is on the page; answers the id it then has. */
+  async putBack(): Promise<string> {
+    const { id, version, document } = await this.options.api.create(this.local)
+    if (id !== this.options.taskId) {
+      await this.abandon()
+      return id
+    }
+    this.gone = false
+    this.inFlight = undefined
+    this.acknowledged = document
+    this.version = version
+    await this.keep()
+    this.tell()
+    void this.work()
+    return id
+  }
+
+  /** Gives up what is on the page, as the student has said. */
+  async abandon(): Promise<void> {
+    this.given = true
     clearTimeout(this.timer)
-    await this.keeping
-    if (this.isSaved) await this.options.device.forget(this.options.taskId, this.options.page)
+    await this.copy.forget()
+    await this.copy.unknow()
+  }
+
+  /** Keeps something beside the task that cannot be saved in it. */
+  async setAside(what: Pick<Aside, 'at' | 'value' | 'reason' | 'mend'>): Promise<void> {
+    await this.copy.setAside(what)
+    this.tell()
+  }
+
+  /** What was set aside and is mended, or given up. */
+  async dropAside(aside: Aside): Promise<void> {
+    await this.copy.dropAside(aside)
+    this.tell()
   }
 
   private keep(): Promise<void> {
     const { acknowledged, local, version, inFlight } = this
-    const { taskId, page, device } = this.options
-    if (!acknowledged || !local) return this.keeping
-    const kept: Kept = { taskId, page, version, acknowledged, local, ...(inFlight ? { inFlight } : {}) }
-    this.keeping = this.keeping.then(() => device.keep(kept)).catch(() => undefined)
-    return this.keeping
+    if (!acknowledged || !local) return this.copy.written
+    return this.copy.keep({ version, acknowledged, local, ...(inFlight ? { inFlight } : {}) })
   }
 
   private tell(): void {
-    if (this.isSaved) this.options.onSave({ kind: 'saved', at: this.savedAt })
-    else if (this.failures === 0) this.options.onSave({ kind: 'saving' })
+    const { listener, archived, copy } = this
+    listener?.onSave(this.state)
+    listener?.onNews({ aside: copy.aside, archived, deviceFault: copy.fault?.message })
   }
 
   private schedule(): void {
     clearTimeout(this.timer)
-    if (this.closed) return
-    this.timer = setTimeout(() => void this.send(), (this.options.pause ?? growing)(this.failures))
+    if (this.given || this.gone) return
+    this.timer = setTimeout(() => void this.work(), (this.options.pause ?? growing)(this.failures))
+  }
+
+  /** The edit that leads from what the server has to a state of the task. */
+  private editTo(result: Task | undefined): InFlight | undefined {
+    const { acknowledged } = this
+    if (!acknowledged || !result || result === acknowledged) return undefined
+    const patch = patchBetween(acknowledged, result)
+    return patch.length === 0 ? undefined : { base: this.version, key: this.options.newKey(), patch, result }
   }
 
   /** The next edit: all that is on the page and not on the server. */
   private nextEdit(): InFlight | undefined {
-    const { acknowledged, local } = this
-    if (!acknowledged || !local || local === acknowledged) return undefined
-    const patch = patchBetween(acknowledged, local)
-    if (patch.length === 0) {
-      this.local = acknowledged
-      return undefined
-    }
-    return { base: this.version, key: this.options.newKey(), patch, result: local }
+    const edit = this.editTo(this.local)
+    if (!edit) this.local = this.acknowledged
+    return edit
   }
 
-  private async send(): Promise<void> {
-    if (this.sending || this.closed) return
-    this.sending = true
+  private async work(): Promise<void> {
+    if (this.working || this.given || this.gone || !this.local) return
+    this.working = true
     clearTimeout(this.timer)
     try {
       // The device first: comparing the two states then is work of its own, not of the keystroke.
-      await this.keeping
+      await this.copy.written
       for (;;) {
+        if (this.behind && !this.inFlight) await this.fetch()
         this.inFlight ??= this.nextEdit()
         await this.keep()
         // Something may have been typed while that was written to the device, so the end is looked at last.
-        if (this.inFlight) await this.sendOne(this.inFlight)
-        else if (this.local === this.acknowledged) break
-        this.failures = 0
+        if (this.inFlight) await this.sendOrSift(this.inFlight)
+        else if (this.local === this.acknowledged && !this.behind) break
       }
-      this.sending = false
+      this.working = false
       this.tell()
+      this.leaveDevice()
     } catch (error) {
-      this.sending = false
+      this.working = false
       this.fail(error)
     }
   }
 
-  private async sendOne(edit: InFlight): Promise<void> {
-    const { base, key, patch } = edit
+  private async fetch(): Promise<void> {
+    const { version, edits, archived } = await this.options.api.editsSince(this.options.taskId, this.version)
+    this.behind = false
+    this.wasAnswered()
+    this.archived = archived !== null
+    if (version < this.version) await this.startOver()
+    else if (version > this.version) await this.takeIn(version, edits)
+  }
+
+  private wasAnswered(): void {
+    this.failures = 0
+    this.away = undefined
+  }
+
+  private async sendOrSift(edit: InFlight): Promise<void> {
+    const refusal = await this.refusalOf(edit)
+    if (refusal?.isAhead) await this.startOver()
+    else if (refusal) await this.setApart(refusal)
+  }
+
+  /** Sends an edit; the error, where the server will never have it. */
+  private async refusalOf(edit: InFlight): Promise<ApiError | undefined> {
+    try {
+      await this.send(edit)
+      return undefined
+    } catch (error) {
+      if (!(error instanceof ApiError) || !(error.isRefusal || error.isAhead)) throw error
+      this.inFlight = undefined
+      return error
+    }
+  }
+
+  private async send({ base, key, patch, result }: InFlight): Promise<void> {
     const answer = await this.options.api.save(this.options.taskId, { base, key, patch })
     this.inFlight = undefined
+    this.wasAnswered()
     if (answer.kind === 'behind') {
-      this.takeIn(answer.version, answer.edits)
+      await this.takeIn(answer.version, answer.edits)
       return
     }
-    this.acknowledged = edit.result
+    this.acknowledged = result
     this.savedAt = answer.at
     // A repeated edit is answered with the version it made then; others may have come since.
     this.version = answer.version
-    this.options.onAcknowledged?.(answer.version)
+    this.options.presence.saved(this.options.taskId)
     this.tell()
   }
 
-  /** Joins what others saved with what is on the page. */
-  private takeIn(version: number, edits: readonly LedgerLine[]): void {
-    const { acknowledged, local } = this
-    if (!acknowledged || !local) return
-    const theirs = withEdits(acknowledged, edits)
-    const { task, notes } = mergeTasks(acknowledged, local, theirs)
+  /** Saves of a refused edit what can be, and sets the rest aside. */
+  private async setApart(whole: ApiError): Promise<void> {
+    await sift(whole, {
+      states: () => ({ acknowledged: this.acknowledged as Task, local: this.local as Task }),
+      trySending: async (result) => {
+        this.inFlight = this.editTo(result)
+        if (!this.inFlight) return whole
+        await this.keep()
+        return this.refusalOf(this.inFlight)
+      },
+      putAside: ({ at, value, error }) => this.setAside({ at, value, reason: error.reason, mend: error.mend }),
+      goOnWith: (local) => {
+        this.local = local
+        void this.keep()
+        this.listener?.onTask(local, [])
+      },
+    })
+  }
+
+  /** Joins what others saved with what is on the page: each edit once, by its version. */
+  private async takeIn(version: number, edits: readonly LedgerLine[]): Promise<void> {
+    const { acknowledged } = this
+    if (!acknowledged) return
+    const missing = edits.filter((line) => line.version > this.version)
+    const follows = missing.every((line, index) => line.version === this.version + 1 + index)
+    const theirs = follows && missing.at(-1)?.version === version ? withEdits(acknowledged, missing) : undefined
+    if (theirs) {
+      this.joinIn(version, acknowledged, theirs)
+      return
+    }
+    // A ledger that does not fit what we have is no reason to guess: the whole task is fetched.
+    const whole = await this.options.api.load(this.options.taskId)
+    this.joinIn(whole.version, acknowledged, whole.document)
+  }
+
+  /** The server has an older task than we know, as after a backup was put back: what is here is put to it again. */
+  private async startOver(): Promise<void> {
+    const { version, document } = await this.options.api.load(this.options.taskId)
+    this.joinIn(version, document, document)
+  }
+
+  private joinIn(version: number, base: Task, theirs: Task): void {
+    const { task, notes } = mergeTasks(base, this.local as Task, theirs)
     this.version = version
     this.acknowledged = theirs
     this.local = task
     void this.keep()
-    this.options.onTask(task, notes)
+    this.listener?.onTask(task, notes)
     this.tell()
-    void this.send()
   }
 
   private fail(error: unknown): void {
-    if (!(error instanceof ApiError)) throw error
-    if (error.away) {
-      this.failures++
-      this.options.onSave({ kind: 'kept', says: error.message })
-      this.schedule()
+    if (error instanceof ApiError && error.isOfUnknownTask) {
+      this.gone = true
+      this.tell()
       return
     }
-    const faults = error.faults.map(({ at, says }) => `${at} ${says}`).join('; ')
-    this.options.onSave({ kind: 'refused', says: faults || error.message, mend: error.mend })
-    // What was refused stays on the page and the device; the next change makes a new edit of everything.
-    this.inFlight = undefined
+    this.failures++
+    this.away = error instanceof ApiError ? error.message : 'Something went wrong in this page.'
+    this.tell()
+    this.schedule()
+    // Our own fault: what is entered stays kept and is tried again, and the console says what happened.
+    if (!(error instanceof ApiError)) reportError(error)
   }
 }

@@ -1,4 +1,4 @@
-import type { ErrorBody, KeptTask, LedgerLine, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
+import type { Edits, ErrorBody, KeptTask, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
 import type { Operation } from 'rfc6902'
 
 /** What the shelf asks for. */
@@ -23,6 +23,25 @@ export class ApiError extends Error {
   /** Whether the same request may well go through later. */
   get away(): boolean {
     return this.status === 0 || this.status === 429 || this.status >= 500
+  }
+
+  /** Whether the server will never have this edit, however often it is asked: it is the edit, not the moment. */
+  get isRefusal(): boolean {
+    return this.status === 400 || this.status === 413 || this.status === 422
+  }
+
+  /** Whether an edit was made on a version that the server has not got, as after a backup was put back. */
+  get isAhead(): boolean {
+    return this.code === 'edit.ahead'
+  }
+
+  get isOfUnknownTask(): boolean {
+    return this.code === 'task.unknown'
+  }
+
+  /** What is wrong, place by place where the server told. */
+  get reason(): string {
+    return this.faults.map(({ at, says }) => (at ? `${at} ${says}` : says)).join('; ') || this.message
   }
 }
 
@@ -75,8 +94,7 @@ export const api = {
   restore: (id: string) => ask<KeptTask>('POST', `${at(id)}/restore`),
   destroy: (id: string, title: string) => ask<undefined>('DELETE', at(id), { title }),
   fileAddress: (id: string) => `/api${at(id)}/file`,
-  editsSince: (id: string, version: number) =>
-    ask<{ version: number; edits: readonly LedgerLine[] }>('GET', `${at(id)}/edits?since=${version}`),
+  editsSince: (id: string, version: number) => ask<Edits>('GET', `${at(id)}/edits?since=${version}`),
   async save(id: string, edit: { base: number; key: string; patch: Operation[] }): Promise<SaveAnswer> {
     const response = await request('POST', `${at(id)}/edits`, edit)
     // Being behind is an answer, not a failure: the edits that came first are in it.

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { newTask } from '@hop-lark/core/record'
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { deviceStore, type Kept } from './deviceStore.ts'
 
 const TASK = newTask('Vinegar', 'direct', () => 0.25)
@@ -27,8 +27,33 @@ it('keeps the newest of what a page knows', async () => {
   expect((await device.all('newest')).map(({ version }) => version)).toEqual([4])
 })
 
-it('where the browser has no locks, no page counts as open', async () => {
+it('gives what a page left to one of two that claim it', async () => {
   const device = deviceStore()
-  device.hold('a')
-  expect((await device.openPages()).size).toBe(0)
+  const left = kept('gone', 'claimed')
+  await device.keep(left)
+  const claims = await Promise.all([device.claim(left, 'x'), deviceStore().claim(left, 'y')])
+  expect(claims.filter(Boolean)).toHaveLength(1)
+  expect((await device.all('claimed')).map(({ page }) => page)).toEqual(['x+gone'])
+})
+
+it('knows the tasks that were open last, and no more than it has room for', async () => {
+  const device = deviceStore()
+  for (let day = 10; day < 75; day++)
+    await device.know({ taskId: `t${day}`, version: day, document: TASK, at: `2026-05-12T10:00:${day}.000Z` })
+  expect(await device.allKnown()).toHaveLength(60)
+  expect(await device.known('t10')).toBeUndefined()
+  expect((await device.known('t74'))?.version).toBe(74)
+  await device.unknow('t74')
+  expect(await device.known('t74')).toBeUndefined()
+})
+
+it('says that a device has no room, or lets nothing be kept', async () => {
+  const broken = (name: string) =>
+    vi.spyOn(indexedDB, 'open').mockImplementationOnce(() => {
+      throw Object.assign(new Error(), { name })
+    })
+  broken('SecurityError')
+  await expect(deviceStore().keep(kept('a'))).rejects.toThrow('lets Hop Lark keep nothing')
+  broken('QuotaExceededError')
+  await expect(deviceStore().keep(kept('a'))).rejects.toThrow('no room left')
 })

@@ -1,5 +1,5 @@
 import type { Task } from '@hop-lark/core/record'
-import { createStore, del, entries, set } from 'idb-keyval'
+import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval'
 import type { Operation } from 'rfc6902'
 
 /** An edit on its way to the server. Its key and patch stay the same however often it is sent. */
@@ -21,35 +21,127 @@ export interface Kept {
   readonly local: Task
 }
 
-/** Where kept tasks live; IndexedDB in the browser, a Map in tests. */
+/** A task as the server had it when it was last open here, to be read while the server is away. */
+export interface Known {
+  readonly taskId: string
+  readonly version: number
+  readonly document: Task
+  readonly at: string
+}
+
+/** Something that was entered and could not be saved as it is, with the reason: it can be read, mended, exported or dropped. */
+export interface Aside {
+  readonly id: string
+  readonly taskId: string
+  /** Where it was to stand, as a path of the record is written. */
+  readonly at: string
+  readonly value: unknown
+  readonly reason: string
+  readonly mend: string
+  readonly when: string
+}
+
+/** Where work lives that the server has not got; IndexedDB in the browser, a Map in tests. All of it may fail: a device can be full, or shut. */
 export interface DeviceStore {
   readonly keep: (kept: Kept) => Promise<void>
   readonly forget: (taskId: string, page: string) => Promise<void>
-  readonly all: (taskId: string) => Promise<readonly Kept[]>
-  /** Pages that are open just now, so that nobody takes their work over. */
-  readonly openPages: () => Promise<ReadonlySet<string>>
-  /** Marks a page as open for as long as it lives. */
-  readonly hold: (page: string) => void
+  /** Of one task, or of all. */
+  readonly all: (taskId?: string) => Promise<readonly Kept[]>
+  /** Takes over what a page that is gone has left: only one of two that try gets it. */
+  readonly claim: (left: Kept, page: string) => Promise<Kept | undefined>
+  readonly know: (known: Known) => Promise<void>
+  readonly unknow: (taskId: string) => Promise<void>
+  readonly known: (taskId: string) => Promise<Known | undefined>
+  readonly allKnown: () => Promise<readonly Known[]>
+  readonly setAside: (aside: Aside) => Promise<void>
+  readonly asideOf: (taskId?: string) => Promise<readonly Aside[]>
+  readonly dropAside: (aside: Aside) => Promise<void>
 }
 
-const PREFIX = 'hop-lark-page-'
-const nameOf = (taskId: string, page: string) => `${taskId}/${page}`
+const nameOf = ({ taskId, page }: Pick<Kept, 'taskId' | 'page'>) => `${taskId}/${page}`
 
-/** The store in IndexedDB. A page is known to be alive by a lock it holds; where the browser has no locks, every other page counts as gone. */
+/** Tasks that can be read here without the server, at most: those that were open last. */
+const MOST_KNOWN = 60
+/** A browser may leave an opening of its storage without any answer. */
+const MILLISECONDS_FOR_AN_ANSWER = 4000
+
+/** What a device says that does not answer, or has no storage for us. */
+export class DeviceError extends Error {
+  readonly full: boolean
+
+  constructor(cause: unknown) {
+    const full = (cause as { name?: unknown } | undefined)?.name === 'QuotaExceededError'
+    super(full ? 'This device has no room left.' : 'This browser lets Hop Lark keep nothing on this device.')
+    this.name = 'DeviceError'
+    this.full = full
+  }
+}
+
+function answered<Answer>(asked: () => Promise<Answer>): Promise<Answer> {
+  return new Promise((resolve, reject) => {
+    const refuse = (cause: unknown) => reject(new DeviceError(cause))
+    const timer = setTimeout(refuse, MILLISECONDS_FOR_AN_ANSWER)
+    Promise.resolve()
+      .then(asked)
+      .then(resolve, refuse)
+      .finally(() => clearTimeout(timer))
+  })
+}
+
+const asPromise = <Result>(request: IDBRequest<Result>): Promise<Result> =>
+  new Promise((resolve, reject) => {
+    request.onsuccess = () => resolve(request.result)
+    request.onerror = () => reject(request.error)
+  })
+
+/** Reads and moves in one transaction, so that of two pages only one gets it. */
+function move(store: UseStore, left: Kept, page: string): Promise<Kept | undefined> {
+  return store('readwrite', async (table) => {
+    const there = (await asPromise(table.get(nameOf(left)))) as Kept | undefined
+    if (!there) return undefined
+    const mine: Kept = { ...there, page: `${page}+${left.page}` }
+    table.delete(nameOf(left))
+    await asPromise(table.put(mine, nameOf(mine)))
+    return mine
+  })
+}
+
+/** A store is opened when it is first asked for: where there is no IndexedDB, asking fails and nothing else. */
+function opened(database: string, table: string): () => UseStore {
+  let store: UseStore | undefined
+  return () => {
+    store ??= createStore(database, table)
+    return store
+  }
+}
+
+/** The store in IndexedDB. */
 export function deviceStore(): DeviceStore {
-  const store = createStore('hop-lark', 'outbox')
-  const locks = typeof navigator === 'undefined' ? undefined : navigator.locks
+  const [outbox, known, aside] = [
+    opened('hop-lark', 'outbox'),
+    opened('hop-lark-known', 'tasks'),
+    opened('hop-lark-aside', 'entries'),
+  ]
+  const values = <Value>(store: () => UseStore, prefix: string) =>
+    answered(async () =>
+      (await entries<string, Value>(store())).flatMap(([name, value]) => (name.startsWith(prefix) ? [value] : [])),
+    )
+  const allKnown = () => values<Known>(known, '')
   return {
-    keep: (kept) => set(nameOf(kept.taskId, kept.page), kept, store),
-    forget: (taskId, page) => del(nameOf(taskId, page), store),
-    all: async (taskId) =>
-      (await entries<string, Kept>(store)).flatMap(([name, kept]) => (name.startsWith(`${taskId}/`) ? [kept] : [])),
-    openPages: async () => {
-      const held = (await locks?.query())?.held ?? []
-      return new Set(held.flatMap(({ name }) => (name?.startsWith(PREFIX) ? [name.slice(PREFIX.length)] : [])))
+    keep: (kept) => answered(() => set(nameOf(kept), kept, outbox())),
+    forget: (taskId, page) => answered(() => del(nameOf({ taskId, page }), outbox())),
+    all: (taskId) => values(outbox, taskId === undefined ? '' : `${taskId}/`),
+    claim: (left, page) => answered(() => move(outbox(), left, page)),
+    know: async (task) => {
+      await answered(() => set(task.taskId, task, known()))
+      const oldest = (await allKnown()).toSorted((a, b) => (a.at < b.at ? 1 : -1)).slice(MOST_KNOWN)
+      for (const { taskId } of oldest) await answered(() => del(taskId, known()))
     },
-    hold: (page) => {
-      void locks?.request(`${PREFIX}${page}`, () => new Promise<never>(() => {}))
-    },
+    unknow: (taskId) => answered(() => del(taskId, known())),
+    known: (taskId) => answered(() => get<Known>(taskId, known())),
+    allKnown,
+    setAside: (one) => answered(() => set(`${one.taskId}/${one.id}`, one, aside())),
+    asideOf: (taskId) => values(aside, taskId === undefined ? '' : `${taskId}/`),
+    dropAside: ({ taskId, id }) => answered(() => del(`${taskId}/${id}`, aside())),
   }
 }

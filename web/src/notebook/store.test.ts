@@ -27,7 +27,7 @@ beforeEach(() => {
     updated: at,
     archived: null,
   }))
-  vi.spyOn(api, 'editsSince').mockImplementation(async () => ({ version: 1, edits: [] }))
+  vi.spyOn(api, 'editsSince').mockImplementation(async () => ({ version: 1, archived: null, edits: [] }))
   vi.spyOn(api, 'save').mockImplementation(async () => ({ kind: 'saved', version: 2, at }))
 })
 afterEach(() => {

@@ -1,10 +1,19 @@
-import { type MergeNote, type Path, type Task, writePath } from '@hop-lark/core/record'
+import {
+  changeFault,
+  type FileFault,
+  type MergeNote,
+  type Path,
+  readPath,
+  type Task,
+  valueAt,
+  writePath,
+} from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { create } from 'zustand'
-import { ApiError, api } from './api.ts'
-import { deviceStore } from './deviceStore.ts'
+import { ApiError } from './api.ts'
 import { type History, NOTHING_DONE, redo, remember, undo } from './history.ts'
-import { Outbox, type SaveState } from './Outbox.ts'
+import type { News, Outbox, SaveState } from './Outbox.ts'
+import { outboxOf } from './outboxes.ts'
 import { textAt, writeAt } from './paths.ts'
 
 /** How far opening has come. */
@@ -18,6 +27,8 @@ interface Notebook {
   readonly opening: Opening
   readonly task: Task | undefined
   readonly save: SaveState
+  /** What was set aside, whether the task is archived, what is wrong with the device. */
+  readonly news: News
   readonly history: History
   /** What both this page and another changed, for the student to know. */
   readonly notes: readonly MergeNote[]
@@ -32,39 +43,67 @@ interface Notebook {
   readonly dropNotes: () => void
 }
 
-/** Keys must be unique, not secret; `randomUUID` is missing on plain http away from loopback. */
-function newKey(): string {
-  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('')
-}
-
-const PAGE = newKey()
 let outbox: Outbox | undefined
-const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hop-lark')
 
 const asApiError = (error: unknown): ApiError =>
   error instanceof ApiError ? error : new ApiError(0, 'page.fault', 'The task could not be opened.', 'Load the page again.')
 
 const NOTHING_TO_SAVE: Notebook['save'] = { kind: 'saved', at: undefined }
-
-/** What saves a task, and tells the page what became of it as long as it is the one that is open. */
-function outboxFor(taskId: string, tell: (change: (state: Notebook) => Partial<Notebook>) => void): Outbox {
-  return new Outbox({
-    taskId,
-    page: PAGE,
-    api,
-    device: deviceStore(),
-    newKey,
-    onTask: (task, notes) => tell((state) => ({ task, notes: [...state.notes, ...notes] })),
-    onSave: (save) => tell(() => ({ save })),
-    onAcknowledged: () => channel?.postMessage(taskId),
-  })
-}
+const NO_NEWS: News = { aside: [], archived: false, deviceFault: undefined }
 
 /** A cell that is left after Enter would write the same text again. */
 function writeReading({ task, edit }: Notebook, at: Path, text: string): void {
   if (!task || textAt(task, at) === text) return
   const says = text === '' ? `take out ${writePath(at)}` : `write ${text}`
   edit(says, (draft) => writeAt(draft, at, text, new Date().toISOString()))
+}
+
+type Set = (change: Partial<Notebook> | ((state: Notebook) => Partial<Notebook>)) => void
+
+/** Opens a task; what becomes of it is shown as long as it is the one that is open. */
+async function openTask(taskId: string, set: Set, get: () => Notebook): Promise<void> {
+  get().close()
+  const mine = outboxOf(taskId)
+  outbox = mine
+  set({ opening: { kind: 'loading' }, notes: [], save: NOTHING_TO_SAVE, news: NO_NEWS })
+  try {
+    const task = await mine.open()
+    if (outbox !== mine) return
+    set({ opening: { kind: 'open' }, task })
+    mine.attach({
+      onTask: (now, notes) => set((state) => ({ task: now, notes: [...state.notes, ...notes] })),
+      onSave: (save) => set({ save }),
+      onNews: (news) => set({ news }),
+    })
+  } catch (error) {
+    if (outbox === mine) set({ opening: { kind: 'failed', error: asApiError(error) } })
+  }
+}
+
+/** The field that is being kept just now, which shows by itself what is refused. */
+let asking: { refusal: string | undefined } | undefined
+
+/** Does what a field asks; why the record will not have it, if so: the field then shows that and keeps what was typed. */
+export function refusalOf(act: () => void): string | undefined {
+  asking = { refusal: undefined }
+  try {
+    act()
+    return asking.refusal
+  } finally {
+    asking = undefined
+  }
+}
+
+/** A change that would leave no task file: told to the field it comes from, or set aside. */
+function refuse(fault: FileFault, after: Task): void {
+  if (asking) asking.refusal = fault.says
+  else
+    void outbox?.setAside({
+      at: fault.at,
+      value: valueAt(after, readPath(fault.at)),
+      reason: fault.says,
+      mend: 'Mend it and enter it again.',
+    })
 }
 
 /** The open task: what is on the page, how it is saved, and how to take things back. */
@@ -84,20 +123,12 @@ export const useNotebook = create<Notebook>((set, get) => {
     opening: { kind: 'closed' },
     task: undefined,
     save: NOTHING_TO_SAVE,
+    news: NO_NEWS,
     history: NOTHING_DONE,
     notes: [],
-    open: (taskId) => {
-      get().close()
-      const mine: Outbox = outboxFor(taskId, (change) => outbox === mine && set(change))
-      outbox = mine
-      set({ opening: { kind: 'loading' }, task: undefined, history: NOTHING_DONE, notes: [], save: NOTHING_TO_SAVE })
-      return mine.open().then(
-        (task) => void (outbox === mine && set({ opening: { kind: 'open' }, task })),
-        (error: unknown) => void (outbox === mine && set({ opening: { kind: 'failed', error: asApiError(error) } })),
-      )
-    },
+    open: (taskId) => openTask(taskId, set, get),
     close: () => {
-      void outbox?.close()
+      outbox?.rest()
       outbox = undefined
       set({ opening: { kind: 'closed' }, task: undefined, history: NOTHING_DONE })
     },
@@ -106,6 +137,11 @@ export const useNotebook = create<Notebook>((set, get) => {
       if (!before) return
       const after = produce(before, change)
       if (after === before) return
+      const fault = changeFault(before, after)
+      if (fault) {
+        refuse(fault, after)
+        return
+      }
       set((state) => ({ history: remember(state.history, { before, after, says }) }))
       adopt(after)
     },
@@ -116,12 +152,8 @@ export const useNotebook = create<Notebook>((set, get) => {
   }
 })
 
-const look = () => void outbox?.refresh()
-channel?.addEventListener('message', (message) => {
-  if (message.data === useNotebook.getState().task?.id) look()
-})
 if (typeof document !== 'undefined') {
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') look()
+    if (document.visibilityState === 'visible') outbox?.refresh()
   })
 }

@@ -1,0 +1,118 @@
+import { migrateTask, type Task } from '@hop-lark/core/record'
+import { type Aside, DeviceError, type DeviceStore, type Kept } from './deviceStore.ts'
+import type { Presence } from './presence.ts'
+
+export const taskToday = (task: Task): Task => migrateTask(task) as Task
+
+/** What an older page left on the device, as a task of today: things get the same ids here as on the server. */
+const keptToday = (kept: Kept): Kept => ({
+  ...kept,
+  acknowledged: taskToday(kept.acknowledged),
+  local: taskToday(kept.local),
+  ...(kept.inFlight ? { inFlight: { ...kept.inFlight, result: taskToday(kept.inFlight.result) } } : {}),
+})
+
+interface DeviceCopyOptions {
+  readonly taskId: string
+  readonly device: DeviceStore
+  readonly presence: Presence
+  readonly newKey: () => string
+  readonly now: () => Date
+  /** Called when the device begins to fail, or works again. */
+  readonly onFault: () => void
+}
+
+/** What the device has of one task. It never throws: where the device fails, `fault` says so, and the work goes on without. */
+export class DeviceCopy {
+  fault: DeviceError | undefined
+  /** What was set aside of the task, also while the device fails. */
+  aside: readonly Aside[] = []
+  private keeping: Promise<void> = Promise.resolve()
+  private readonly options: DeviceCopyOptions
+
+  constructor(options: DeviceCopyOptions) {
+    this.options = options
+  }
+
+  private async ask<Answer>(question: (device: DeviceStore) => Promise<Answer>, otherwise: Answer): Promise<Answer> {
+    try {
+      const answer = await question(this.options.device)
+      this.note(undefined)
+      return answer
+    } catch (error) {
+      this.note(error instanceof DeviceError ? error : new DeviceError(error))
+      return otherwise
+    }
+  }
+
+  private note(fault: DeviceError | undefined): void {
+    const before = this.fault
+    this.fault = fault
+    if (before?.message !== fault?.message) this.options.onFault()
+  }
+
+  /** What pages that are gone have left of this task, taken over; and what was set aside is read. */
+  async claimLeft(): Promise<readonly Kept[]> {
+    const { presence, taskId } = this.options
+    this.aside = await this.ask(({ asideOf }) => asideOf(taskId), [])
+    const all = await this.ask((device) => device.all(taskId), [])
+    const others = all.filter(({ page }) => page !== presence.page)
+    if (others.length === 0) return []
+    const alive = await presence.others()
+    const left = others.filter(({ page }) => {
+      // What a page has taken over bears its name before that of the page that is gone.
+      const [owner = page] = page.split('+')
+      return owner === presence.page || !alive.has(owner)
+    })
+    const claimed = await Promise.all(left.map((kept) => this.ask(({ claim }) => claim(kept, presence.page), undefined)))
+    return claimed.filter((kept) => kept !== undefined).map(keptToday)
+  }
+
+  /** Writes what the page knows, after whatever is being written. */
+  keep(kept: Omit<Kept, 'taskId' | 'page'>): Promise<void> {
+    const { taskId, presence } = this.options
+    const whole: Kept = { ...kept, taskId, page: presence.page }
+    this.keeping = this.keeping.then(() => this.ask((device) => device.keep(whole), undefined))
+    return this.keeping
+  }
+
+  /** When all that was to be written is, or could not be. */
+  get written(): Promise<void> {
+    return this.keeping
+  }
+
+  /** Forgets what a page kept, this one if none is named, after whatever is being written. */
+  forget(page = this.options.presence.page): Promise<void> {
+    this.keeping = this.keeping.then(() => this.ask((device) => device.forget(this.options.taskId, page), undefined))
+    return this.keeping
+  }
+
+  /** The task as the server has it, to be read here while the server is away. A device without room has none for this. */
+  async know(version: number, document: Task): Promise<void> {
+    const { taskId, now, device } = this.options
+    await device.know({ taskId, version, document, at: now().toISOString() }).catch(() => undefined)
+  }
+
+  async known(): Promise<{ readonly version: number; readonly document: Task } | undefined> {
+    const known = await this.ask((device) => device.known(this.options.taskId), undefined)
+    return known && { version: known.version, document: taskToday(known.document) }
+  }
+
+  async unknow(): Promise<void> {
+    await this.ask(({ unknow }) => unknow(this.options.taskId), undefined)
+  }
+
+  /** Keeps something beside the task that cannot be saved in it. */
+  async setAside(what: Pick<Aside, 'at' | 'value' | 'reason' | 'mend'>): Promise<void> {
+    const { taskId, newKey, now } = this.options
+    const aside: Aside = { ...what, id: newKey(), taskId, when: now().toISOString() }
+    this.aside = [...this.aside, aside]
+    await this.ask((device) => device.setAside(aside), undefined)
+  }
+
+  /** What was set aside and is mended, or given up. */
+  async dropAside(dropped: Aside): Promise<void> {
+    this.aside = this.aside.filter(({ id }) => id !== dropped.id)
+    await this.ask(({ dropAside }) => dropAside(dropped), undefined)
+  }
+}
