@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { Sheet } from '../app/Sheet.tsx'
 import { useTask } from '../notebook/derived.ts'
-import { useNotebook } from '../notebook/store.ts'
+import { useDraft } from '../notebook/drafts.ts'
+import { refusalOf, useNotebook } from '../notebook/store.ts'
 import { AddMaterial } from '../ui/AddMaterial.tsx'
 import { MaterialCard } from '../ui/MaterialCard.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { TYPED_ONLY } from '../ui/typedOnly.ts'
 import { ConventionsSection } from './ConventionsSection.tsx'
 import { StagesSection } from './StagesSection.tsx'
 
@@ -31,6 +33,7 @@ export function BriefPage() {
       <div className="mb-6 flex flex-wrap gap-3">
         <TextField
           label="Title"
+          at={['title']}
           value={task.title}
           className="min-w-64 flex-1"
           onCommit={(title) =>
@@ -41,6 +44,7 @@ export function BriefPage() {
         />
         <TextField
           label="Minutes allowed"
+          at={['minutes']}
           value={task.minutes === undefined ? '' : String(task.minutes)}
           inputMode="decimal"
           mono
@@ -78,15 +82,21 @@ function isUsed(task: ReturnType<typeof useTask>, id: string): boolean {
 function TaskText() {
   const text = useTask().brief?.text ?? ''
   const edit = useNotebook((state) => state.edit)
-  const [draft, setDraft] = useState<string>()
+  const [draft, setDraft] = useDraft(['brief', 'text'])
+  const [refusal, setRefusal] = useState<string>()
   const keep = () => {
-    if (draft !== undefined && draft !== text) {
-      edit('write the brief', (task) => {
-        if (draft.trim() === '') delete task.brief
-        else task.brief = { text: draft }
-      })
-    }
-    setDraft(undefined)
+    if (draft === undefined) return
+    const refused =
+      draft === text
+        ? undefined
+        : refusalOf(() =>
+            edit('write the brief', (task) => {
+              if (draft.trim() === '') delete task.brief
+              else task.brief = { text: draft }
+            }),
+          )
+    setRefusal(refused)
+    if (refused === undefined) setDraft(undefined)
   }
   return (
     <section aria-label="Task sheet">
@@ -97,8 +107,16 @@ function TaskText() {
         placeholder="Paste or type the task sheet here."
         onChange={(event) => setDraft(event.target.value)}
         onBlur={keep}
+        data-at="brief.text"
+        aria-invalid={refusal !== undefined}
+        {...(draft === undefined ? {} : TYPED_ONLY)}
         className="field-sizing-content max-h-[28rem] min-h-28 w-full rounded-xl border border-rule bg-sheet p-4 leading-relaxed placeholder:text-ink-soft"
       />
+      {refusal && (
+        <p role="alert" className="mt-1 text-sm text-litmus">
+          {refusal}
+        </p>
+      )}
     </section>
   )
 }

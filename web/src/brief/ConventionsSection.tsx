@@ -27,6 +27,7 @@ export function ConventionsSection() {
       <h2 className="border-b-[1.5px] border-ink pb-2 text-xl font-bold">How your school does it</h2>
       <Presets />
       <KeptForm<Conventions>
+        at={['conventions']}
         schema={FieldsSchema}
         values={conventions}
         onKeep={(name, value) => edit('change a convention', (task) => writeAt(task.conventions, name, value))}

@@ -56,6 +56,12 @@ if (typeof window !== 'undefined') {
 /** Names a place of a task among all drafts. */
 export const draftKey = (taskId: string, place: string): string => `${taskId}/${place}`
 
+/** Gives up what is typed below a place of a task: what it was of is gone. */
+export function dropDrafts(taskId: string, place: string): void {
+  const { texts, type } = useDrafts.getState()
+  for (const key of Object.keys(texts)) if (key.startsWith(draftKey(taskId, `${place}.`))) type(key, undefined)
+}
+
 /** What is typed at a place of the open task and not entered, and how it is kept. Without a place it lives as long as the field. */
 export function useDraft(at: Path | string | undefined): readonly [string | undefined, (text: string | undefined) => void] {
   const taskId = useNotebook((state) => state.task?.id)

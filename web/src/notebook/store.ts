@@ -94,9 +94,14 @@ export function refusalOf(act: () => void): string | undefined {
   }
 }
 
+/** Tells the field that is being kept why it is not; for what is refused before it comes to a change. */
+export function tellField(refusal: string): void {
+  if (asking) asking.refusal = refusal
+}
+
 /** A change that would leave no task file: told to the field it comes from, or set aside. */
 function refuse(fault: FileFault, after: Task): void {
-  if (asking) asking.refusal = fault.says
+  if (asking) tellField(fault.says)
   else
     void outbox?.setAside({
       at: fault.at,

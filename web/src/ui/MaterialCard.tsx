@@ -34,7 +34,12 @@ export function MaterialCard({ material, removable = false }: MaterialCardProps)
       tabIndex={-1}
       className="border-b border-hair py-4 outline-none last:border-0"
     >
-      <KeptForm<MaterialFields> schema={MaterialFieldsSchema} values={fieldsOf(material)} onKeep={keep}>
+      <KeptForm<MaterialFields>
+        at={path('materials', material.id)}
+        schema={MaterialFieldsSchema}
+        values={fieldsOf(material)}
+        onKeep={keep}
+      >
         <WhatItIs material={material}>
           {removable && <TakeOutButton says={`Take out ${material.label}`} onClick={remove} />}
         </WhatItIs>

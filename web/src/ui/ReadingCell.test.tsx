@@ -1,6 +1,7 @@
-import { readPath } from '@hop-lark/core/record'
+import { type Entry, readPath, valueAt } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { useTask } from '../notebook/derived.ts'
 import { LAWN_SAND, openTask, textNow, valueNow } from '../testing/openTask.tsx'
 import { ReadingCell } from './ReadingCell.tsx'
 
@@ -8,9 +9,14 @@ afterEach(cleanup)
 
 const AT = 'parts.t1.runs.run4.final'
 
+/** The cell as a page shows it, with what the record now has. */
+function Live(props: Omit<Parameters<typeof ReadingCell>[0], 'entry'> & { readonly entry?: Entry | undefined }) {
+  return <ReadingCell entry={valueAt(useTask(), readPath(AT)) as Entry | undefined} {...props} />
+}
+
 function open(props: Partial<Parameters<typeof ReadingCell>[0]> = {}) {
   const done = vi.fn()
-  openTask(LAWN_SAND, <ReadingCell at={readPath(AT)} label="final" entry={undefined} step="0.05" onDone={done} {...props} />)
+  openTask(LAWN_SAND, <Live at={readPath(AT)} label="final" step="0.05" onDone={done} {...props} />)
   const cell = screen.getByLabelText('final')
   const type = (text: string) => fireEvent.change(cell, { target: { value: text } })
   const press = (key: string) => fireEvent.keyDown(cell, { key })
@@ -36,6 +42,45 @@ describe('a cell for a reading', () => {
     press('Enter')
     expect(textNow(AT)).toBe('42.50')
     expect(done).toHaveBeenCalledOnce()
+  })
+
+  it('never makes another number of a reading without a yes', () => {
+    const { type, press, done } = open()
+    type('42.53')
+    press('Enter')
+    expect(screen.getByRole('status').textContent).toBe('42.55? Y takes it, Enter keeps 42.53')
+    press('Enter')
+    expect(textNow(AT)).toBe('42.53')
+    expect(done).toHaveBeenCalledOnce()
+    expect(screen.queryByRole('status')).toBeNull()
+    type('42.57')
+    press('Enter')
+    press('y')
+    expect(textNow(AT)).toBe('42.55')
+    expect(done).toHaveBeenCalledTimes(2)
+  })
+
+  it('holds what is typed and not entered, or no number, over a change of page, and shows it as such', () => {
+    for (const text of ['42.5', '42..5']) {
+      const { type } = open()
+      type(text)
+      cleanup()
+      const { cell, press } = open()
+      expect((cell as HTMLInputElement).value).toBe(text)
+      expect(cell.getAttribute('aria-description')).toBe('typed, not entered yet')
+      expect(valueNow(AT)).toBeUndefined()
+      press('Escape')
+      expect((cell as HTMLInputElement).value).toBe('')
+      expect(cell.getAttribute('aria-description')).toBeNull()
+      cleanup()
+    }
+  })
+
+  it('is left by Escape when nothing is typed in it', () => {
+    const { cell, press } = open()
+    cell.focus()
+    press('Escape')
+    expect(document.activeElement).not.toBe(cell)
   })
 
   it('offers where the burette stood, and Enter takes it', () => {

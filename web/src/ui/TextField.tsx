@@ -1,5 +1,8 @@
 import { type Path, writePath } from '@hop-lark/core/record'
 import { useEffect, useId, useRef, useState } from 'react'
+import { useDraft } from '../notebook/drafts.ts'
+import { refusalOf } from '../notebook/store.ts'
+import { TYPED_ONLY } from './typedOnly.ts'
 
 interface TextFieldProps {
   readonly label: string
@@ -14,12 +17,15 @@ interface TextFieldProps {
   readonly placeholder?: string
   readonly className?: string
   readonly inputMode?: 'text' | 'decimal'
-  /** Path in the record, so that the margin can lead here. */
-  readonly at?: Path
+  /** Path in the record, so that the margin can lead here, and what is typed outlives the page. */
+  readonly at?: Path | undefined
   readonly list?: string
 }
 
-/** One line of text. It is kept when the field is left, when Enter is pressed, and when the page goes. */
+/**
+ * One line of text. It is kept when the field is left, when Enter is pressed, and when the page goes. What the record will
+ * not have stays in the field as it was typed, with the reason beside it.
+ */
 export function TextField({
   label,
   value,
@@ -36,12 +42,17 @@ export function TextField({
   list,
 }: TextFieldProps) {
   const id = useId()
-  const [draft, setDraft] = useState<string>()
+  const [draft, setDraft] = useDraft(at)
+  const [refusal, setRefusal] = useState<string>()
   const commit = useRef(() => {})
   commit.current = () => {
-    if (draft !== undefined && draft.trim() !== value) onCommit(draft.trim())
-    setDraft(undefined)
+    if (draft === undefined) return
+    const text = draft.trim()
+    const refused = text === value ? undefined : refusalOf(() => onCommit(text))
+    setRefusal(refused)
+    if (refused === undefined) setDraft(undefined)
   }
+  const wrong = error ?? refusal
   useEffect(() => () => commit.current(), [])
   return (
     <div className={className}>
@@ -56,8 +67,9 @@ export function TextField({
           value={draft ?? value}
           placeholder={placeholder}
           inputMode={inputMode}
-          aria-invalid={error !== undefined}
-          aria-describedby={error || hint ? `${id}-hint` : undefined}
+          aria-invalid={wrong !== undefined}
+          aria-describedby={wrong || hint ? `${id}-hint` : undefined}
+          {...(draft === undefined ? {} : TYPED_ONLY)}
           autoComplete="off"
           spellCheck={false}
           onChange={(event) => setDraft(event.target.value)}
@@ -67,15 +79,16 @@ export function TextField({
             if (event.key === 'Escape' && draft !== undefined) {
               event.stopPropagation()
               setDraft(undefined)
+              setRefusal(undefined)
             }
           }}
-          className={`min-h-9 w-full min-w-0 rounded-lg border bg-sheet px-3 placeholder:text-ink-soft ${error ? 'border-litmus' : 'border-rule'} ${mono ? 'font-mono' : ''}`}
+          className={`min-h-9 w-full min-w-0 rounded-lg border bg-sheet px-3 placeholder:text-ink-soft ${wrong ? 'border-litmus' : 'border-rule'} ${mono ? 'font-mono' : ''}`}
         />
         {unit && <span className="text-sm whitespace-nowrap text-ink-soft">{unit}</span>}
       </div>
-      {(error ?? hint) && (
-        <p id={`${id}-hint`} className={`mt-1 text-sm ${error ? 'text-litmus' : 'text-ink-soft'}`}>
-          {error ?? hint}
+      {(wrong ?? hint) && (
+        <p id={`${id}-hint`} className={`mt-1 text-sm ${wrong ? 'text-litmus' : 'text-ink-soft'}`}>
+          {wrong ?? hint}
         </p>
       )}
     </div>

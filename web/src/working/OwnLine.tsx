@@ -1,8 +1,9 @@
 import { type Judgement, type Step, unitSymbol } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
 import { Check, CircleAlert, X } from 'lucide-react'
-import { useState } from 'react'
+import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { TYPED_ONLY } from '../ui/typedOnly.ts'
 
 interface OwnLineProps {
   readonly step: Step
@@ -15,10 +16,11 @@ interface OwnLineProps {
 /** What the student works out for a line, and how it compares. */
 export function OwnLine({ step, question, judgement, first }: OwnLineProps) {
   const kept = question.own?.find(({ id }) => id === step.line)?.value ?? ''
-  const [draft, setDraft] = useState<string>()
+  const [draft, setDraft] = useDraft(`questions.${question.id} ${step.line}`)
   const edit = useNotebook((state) => state.edit)
   const keep = () => {
-    const value = (draft ?? kept).trim()
+    if (draft === undefined) return
+    const value = draft.trim()
     setDraft(undefined)
     if (value === kept) return
     edit('work a line out', (task) => {
@@ -37,6 +39,7 @@ export function OwnLine({ step, question, judgement, first }: OwnLineProps) {
           value={draft ?? kept}
           onChange={(event) => setDraft(event.target.value)}
           onBlur={keep}
+          {...(draft === undefined ? {} : TYPED_ONLY)}
           onKeyDown={(event) => event.key === 'Enter' && keep()}
           className="num min-h-10 w-40 rounded-md border border-ink-soft bg-sheet px-2 text-[1.15rem]"
         />

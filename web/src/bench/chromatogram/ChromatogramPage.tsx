@@ -48,6 +48,7 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
         />
         <TextField
           label="Solvent"
+          at={path('parts', part.id, 'solvent')}
           value={part.solvent ?? ''}
           placeholder="ethanol and water, 3 : 1"
           className="w-56"

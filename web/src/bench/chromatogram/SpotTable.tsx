@@ -1,14 +1,17 @@
 import type { Chromatogram } from '@hop-lark/core/chromatogram'
 import { isDecimalText } from '@hop-lark/core/number'
 import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
-import { freshId, type PartOf, path, type Spot, writePath } from '@hop-lark/core/record'
-import { useRef, useState } from 'react'
+import { freshId, type PartOf, type Path, path, type Spot, writePath } from '@hop-lark/core/record'
+import { useRef } from 'react'
+import { useDraft } from '../../notebook/drafts.ts'
+import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { Select } from '../../ui/Select.tsx'
+import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 
 const COLOURS = [
   { value: 'none', says: 'no colour given' },
@@ -65,6 +68,7 @@ function SpotRow({ part, spot: { id, label, distance, known = false, colour }, i
     <tr className="border-b border-hair">
       <td>
         <LabelField
+          at={path('parts', part.id, 'spots', id, 'label')}
           label={`Sample of spot ${index + 1}`}
           value={label}
           onKeep={(text) => changeSpot('name a spot', (here) => Object.assign(here, text ? { label: text } : {}))}
@@ -118,23 +122,28 @@ function SpotRow({ part, spot: { id, label, distance, known = false, colour }, i
 }
 
 function LabelField({
+  at,
   label,
   value,
   onKeep,
 }: {
+  readonly at: Path
   readonly label: string
   readonly value: string
   readonly onKeep: (text: string) => void
 }) {
-  const [draft, setDraft] = useState<string>()
+  const [draft, setDraft] = useDraft(at)
   const keep = () => {
-    const text = (draft ?? value).trim()
-    if (text !== value) onKeep(text)
-    setDraft(undefined)
+    if (draft === undefined) return
+    const text = draft.trim()
+    const refused = text === value ? undefined : refusalOf(() => onKeep(text))
+    if (refused === undefined) setDraft(undefined)
   }
   return (
     <input
+      data-at={writePath(at)}
       aria-label={label}
+      {...(draft === undefined ? {} : TYPED_ONLY)}
       value={draft ?? value}
       onChange={(event) => setDraft(event.target.value)}
       onBlur={keep}
@@ -148,8 +157,8 @@ function LabelField({
 function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
   const change = usePartChange(part)
   const last = part.spots.at(-1)
-  const [label, setLabel] = useState('')
-  const [distance, setDistance] = useState('')
+  const [label = '', setLabel] = useDraft(`parts.${part.id}.spots next label`)
+  const [distance = '', setDistance] = useDraft(`parts.${part.id}.spots next distance`)
   const distanceField = useRef<HTMLInputElement>(null)
   const labelField = useRef<HTMLInputElement>(null)
   const name = label.trim() || (last?.label ?? '')
@@ -169,8 +178,8 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
         ...(reference ? { known: true } : {}),
       })
     })
-    setDistance('')
-    setLabel('')
+    setDistance(undefined)
+    setLabel(undefined)
     labelField.current?.focus()
   }
   return (

@@ -13,12 +13,12 @@ import {
   path,
   writePath,
 } from '@hop-lark/core/record'
-import { useState } from 'react'
 import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
 import { Staircase } from '../../instruments/Staircase.tsx'
 import type { Now } from '../../margin/Margin.tsx'
 import { useDerived, useTask } from '../../notebook/derived.ts'
+import { useDraft } from '../../notebook/drafts.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
@@ -54,6 +54,7 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
         />
         <TextField
           label="Driven off"
+          at={path('parts', part.id, 'lost')}
           value={part.lost ?? 'H2O'}
           mono
           className="w-32"
@@ -67,6 +68,7 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
         />
         <TextField
           label="Constant within"
+          at={path('parts', part.id, 'within')}
           value={part.within ?? ''}
           placeholder={assessment.within}
           unit="g"
@@ -174,12 +176,12 @@ function Row({
 
 /** The weighing to come: Enter keeps it and opens the next. */
 function NextMass({ at, onMass }: { readonly at: Path; readonly onMass: (value: string) => void }) {
-  const [text, setText] = useState('')
+  const [text = '', setText] = useDraft(at)
   const value = text.trim().replace(',', '.')
   const keep = () => {
     if (!isDecimalText(value)) return
     onMass(value)
-    setText('')
+    setText(undefined)
   }
   return (
     <input

@@ -1,4 +1,4 @@
-import { type PartOf, partTitle } from '@hop-lark/core/record'
+import { type PartOf, partTitle, path } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { choicesOf } from '../../ui/choices.ts'
@@ -29,6 +29,7 @@ export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
           {part.mixedAt === undefined && (
             <TextField
               label="First line up to"
+              at={path('parts', part.id, 'splitAt')}
               value={part.splitAt === undefined ? '' : String(part.splitAt)}
               mono
               placeholder="found"
@@ -39,6 +40,7 @@ export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
           )}
           <TextField
             label="Mixed at"
+            at={path('parts', part.id, 'mixedAt')}
             value={part.mixedAt ?? ''}
             mono
             placeholder="not mixed"

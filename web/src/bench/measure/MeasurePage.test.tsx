@@ -1,4 +1,4 @@
-import { type PartOf, readTask } from '@hop-lark/core/record'
+import { type PartOf, readTask, entryText as textOf } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeAll, describe, expect, it } from 'vitest'
 import kiln from '../../../../demo/kiln-wash-alkali.hoplark.json'
@@ -41,6 +41,54 @@ describe('the page of a series', () => {
     typeInto('next temperature', 'warm')
     expect(points()).toHaveLength(10)
     expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+  })
+
+  it('goes by Enter to what is missing: to x until it can be foreseen, then from reading to reading', () => {
+    const empty = changed(KILN, (draft) => {
+      for (const part of draft.parts) if (part.kind === 'series') part.points = []
+    })
+    openTask(empty, <Measure />, 'm1')
+    const [x, y] = ['next volume of H', 'next temperature'].map((label) => screen.getByLabelText(label)) as [
+      HTMLElement,
+      HTMLElement,
+    ]
+    const enter = (text: string) => {
+      fireEvent.change(document.activeElement as Element, { target: { value: text } })
+      fireEvent.keyDown(document.activeElement as Element, { key: 'Enter' })
+    }
+    x.focus()
+    enter('0.00')
+    expect(document.activeElement).toBe(y)
+    enter('19.6')
+    expect(document.activeElement).toBe(x)
+    enter('5.00')
+    enter('21.3')
+    expect(document.activeElement).toBe(y)
+    expect(screen.getByLabelText('Now').textContent).toContain('At 10.00 cm³: what is the temperature?')
+    // A hand that goes on typing x and y: the x is not taken for a reading without a yes.
+    enter('10.00')
+    expect(screen.getByRole('alert').textContent).toContain('10.00 is the volume of H of this row already')
+    expect(points()).toHaveLength(2)
+    enter('23.1')
+    expect(points().map((point) => [textOf(point.x), textOf(point.y)])).toEqual([
+      ['0.00', '19.6'],
+      ['5.00', '21.3'],
+      ['10.00', '23.1'],
+    ])
+    fireEvent.change(y, { target: { value: '24' } })
+    fireEvent.keyDown(y, { key: 'Escape' })
+    expect((y as HTMLInputElement).value).toBe('')
+    fireEvent.keyDown(y, { key: 'Escape' })
+    expect(document.activeElement).toBe(document.body)
+  })
+
+  it('keeps what is half typed of a point over a change of page', () => {
+    openTask(KILN, <Measure />, 'm1')
+    fireEvent.change(screen.getByLabelText('next temperature'), { target: { value: '23' } })
+    cleanup()
+    openTask(KILN, <Measure />, 'm1')
+    expect((screen.getByLabelText('next temperature') as HTMLInputElement).value).toBe('23')
+    fireEvent.change(screen.getByLabelText('next temperature'), { target: { value: '' } })
   })
 
   it('queries a point that does not fit, and keeps it', () => {

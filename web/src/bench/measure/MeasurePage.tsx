@@ -11,6 +11,7 @@ import { Select } from '../../ui/Select.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { GraphPaper, type OtherRun } from './GraphPaper.tsx'
 import { LineOptions } from './LineOptions.tsx'
+import { nextX } from './nextX.ts'
 import { PointTable } from './PointTable.tsx'
 import { SeriesVerdict } from './SeriesVerdict.tsx'
 
@@ -94,6 +95,7 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
     <>
       <TextField
         label={axis === 'x' ? 'Changed' : 'Read'}
+        at={path('parts', part.id, axis, 'name')}
         value={name}
         className="w-40"
         onCommit={(text) =>
@@ -104,6 +106,7 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
       />
       <TextField
         label="Unit"
+        at={path('parts', part.id, axis, 'unit')}
         value={unit}
         className="w-20"
         onCommit={(text) =>
@@ -127,15 +130,20 @@ function nowOf(part: PartOf<'series'>, { points, doubtful, twoLines }: SeriesRea
       caution,
     }
   }
-  if (part.reading === 'two-lines' && points.length > 0 && !twoLines)
+  const turn =
+    part.reading === 'two-lines' && points.length > 0 && !twoLines
+      ? ' Go on past the turn: two lines need two points on each side of where they cross.'
+      : ''
+  const foreseen = nextX(part.points.map(({ x }) => entryText(x)))
+  if (foreseen !== undefined)
     return {
-      title: 'Go on past the turn.',
-      says: 'Two lines need at least two points on each side of where they cross.',
+      title: `At ${foreseen} ${unitSymbol(part.x.unit)}: what is the ${part.y.name}?`,
+      says: `Type what you read, Enter. Another ${part.x.name} than ${foreseen} is typed in its own cell.${turn}`,
       caution,
     }
   return {
     title: points.length === 0 ? 'Enter the first point.' : 'Enter the next point.',
-    says: 'Type what was changed, Enter, what was read, Enter.',
+    says: `Type the ${part.x.name}, Enter, the ${part.y.name}, Enter.${turn}`,
     caution,
   }
 }

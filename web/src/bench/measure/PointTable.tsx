@@ -1,15 +1,9 @@
-import { isDecimalText } from '@hop-lark/core/number'
-import { entryText, freshId, type PartOf, path, writePath } from '@hop-lark/core/record'
-import { useRef, useState } from 'react'
+import { type PartOf, path } from '@hop-lark/core/record'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
-import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
-import { nextX } from './nextX.ts'
-
-const INPUT =
-  'num w-full rounded-md border-2 border-rule bg-sheet px-1 py-1 text-right text-lg outline-none placeholder:text-ink-soft focus:border-hop'
+import { OpenPoint } from './OpenPoint.tsx'
 
 /** The readings of a series, a row a point, with an open row at the end. */
 export function PointTable({
@@ -65,67 +59,8 @@ export function PointTable({
             </td>
           </tr>
         ))}
-        <OpenRow part={part} />
+        <OpenPoint part={part} />
       </tbody>
     </table>
-  )
-}
-
-/** The point being taken. Its x is offered from the last two; Enter in y keeps the point and opens the next. */
-function OpenRow({ part }: { readonly part: PartOf<'series'> }) {
-  const change = usePartChange(part)
-  const [x, setX] = useState('')
-  const [y, setY] = useState('')
-  const yField = useRef<HTMLInputElement>(null)
-  const offer = nextX(part.points.map((point) => entryText(point.x)))
-  const tidy = (text: string) => text.trim().replace(',', '.')
-  const [chosenX, chosenY] = [tidy(x) || (offer ?? ''), tidy(y)]
-  const wrong = [x, y].some((text) => text.trim() !== '' && !isDecimalText(tidy(text)))
-  const keep = () => {
-    if (!isDecimalText(chosenX) || !isDecimalText(chosenY)) return
-    const at = new Date().toISOString()
-    change('add a point', (found) => {
-      const id = freshId(
-        'p',
-        found.points.map((point) => point.id),
-      )
-      found.points.push({ id, x: { value: chosenX, at }, y: { value: chosenY, at } })
-    })
-    setX('')
-    setY('')
-  }
-  return (
-    <>
-      <tr>
-        <td className="py-1 pr-1">
-          <input
-            aria-label={`next ${part.x.name}`}
-            data-at={writePath(path('parts', part.id, 'points'))}
-            inputMode="decimal"
-            autoComplete="off"
-            className={INPUT}
-            value={x}
-            placeholder={offer ?? '–'}
-            onChange={(event) => setX(event.target.value)}
-            onKeyDown={(event) => event.key === 'Enter' && yField.current?.focus()}
-          />
-        </td>
-        <td className="py-1">
-          <input
-            ref={yField}
-            aria-label={`next ${part.y.name}`}
-            inputMode="decimal"
-            autoComplete="off"
-            className={INPUT}
-            value={y}
-            placeholder="–"
-            onChange={(event) => setY(event.target.value)}
-            onKeyDown={(event) => event.key === 'Enter' && keep()}
-          />
-        </td>
-        <td />
-      </tr>
-      {wrong && <NotANumberRow columns={3} />}
-    </>
   )
 }

@@ -1,6 +1,7 @@
 import { type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
 import { useFormContext } from 'react-hook-form'
 import { useTask } from '../../notebook/derived.ts'
+import { dropDrafts } from '../../notebook/drafts.ts'
 import type { PartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { Button } from '../../ui/Button.tsx'
@@ -28,8 +29,10 @@ interface FlaskContentsProps {
 /** What is in the conical flask before the titration, each with how much of it. */
 export function FlaskContents({ part, change }: FlaskContentsProps) {
   const { resetField } = useFormContext()
+  const task = useTask()
   const takeOut = (index: number) => {
     change('take out of the flask', (found) => void found.flask.splice(index, 1))
+    dropDrafts(task.id, `parts.${part.id}.flask`)
     // What was refused in this row must not stand in the one that takes its place.
     resetField('flask', { defaultValue: part.flask.filter((_, at) => at !== index) })
   }

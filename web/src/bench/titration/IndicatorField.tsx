@@ -1,5 +1,5 @@
 import { suitableIndicators } from '@hop-lark/core/indicator'
-import type { PartOf } from '@hop-lark/core/record'
+import { type PartOf, path } from '@hop-lark/core/record'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { TextField } from '../../ui/TextField.tsx'
 import { useEndPoint } from './useEndPoint.ts'
@@ -17,6 +17,7 @@ export function IndicatorField({ part }: { readonly part: PartOf<'titration'> })
     <div className="min-w-60 flex-1">
       <TextField
         label="Indicator, or the sign of the end"
+        at={path('parts', part.id, 'indicator')}
         value={part.indicator ?? ''}
         placeholder="phenolphthalein, to the first lasting pink"
         onCommit={name}

@@ -1,4 +1,4 @@
-import { findMaterial, type PartOf, TitrationSchema } from '@hop-lark/core/record'
+import { findMaterial, type PartOf, path, TitrationSchema } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
@@ -24,6 +24,7 @@ export function SetUpDialog({ part, open, onOpenChange }: SetUpDialogProps) {
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Set up the titration" wide>
       <KeptForm<PartOf<'titration'>>
+        at={path('parts', part.id)}
         schema={TitrationSchema}
         values={part}
         onKeep={(name, value) => change('set up the titration', (found) => writeAt(found, name, value))}

@@ -1,5 +1,5 @@
 import { findReagent } from '@hop-lark/core/rack'
-import type { PartOf } from '@hop-lark/core/record'
+import { type PartOf, path } from '@hop-lark/core/record'
 import { memo } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { TextField } from '../../ui/TextField.tsx'
@@ -24,6 +24,7 @@ export const AllowedReagents = memo(function AllowedReagents({ part }: { readonl
   return (
     <TextField
       label="Reagents on the bench"
+      at={path('parts', part.id, 'allowed')}
       value={allowed.join(', ')}
       placeholder="all of them; or: NaOH, ammonia, dilute nitric acid, silver nitrate"
       hint="Further tests are advised from these alone."

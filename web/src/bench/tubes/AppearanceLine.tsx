@@ -1,4 +1,4 @@
-import { findMaterial } from '@hop-lark/core/record'
+import { findMaterial, path } from '@hop-lark/core/record'
 import { memo } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
@@ -23,6 +23,7 @@ export const AppearanceLine = memo(function AppearanceLine({ material }: { reado
       <TextField
         key={`label ${material}`}
         label="Name of the sample"
+        at={path('materials', material, 'label')}
         hideLabel
         value={found.label}
         className="w-36 max-[599px]:w-28"
@@ -31,6 +32,7 @@ export const AppearanceLine = memo(function AppearanceLine({ material }: { reado
       <TextField
         key={`note ${material}`}
         label={`How ${found.label} looks`}
+        at={path('materials', material, 'note')}
         hideLabel
         value={found.note ?? ''}
         placeholder={found.form === 'solid' ? 'how it looks: pale green crystals' : 'how it looks: colourless solution'}

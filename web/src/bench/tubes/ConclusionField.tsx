@@ -3,7 +3,10 @@ import { compareConclusion } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { memo, useEffect, useRef, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
+import { useDraft } from '../../notebook/drafts.ts'
+import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import type { Sample } from './rackEdits.ts'
 
 interface ConclusionFieldProps {
@@ -16,19 +19,24 @@ interface ConclusionFieldProps {
 export const ConclusionField = memo(function ConclusionField({ part, sample, identification }: ConclusionFieldProps) {
   const task = useTask()
   const change = usePartChange(part)
-  const [draft, setDraft] = useState<string>()
+  const at = path('parts', part.id, 'samples', sample.material, 'conclusion')
+  const [draft, setDraft] = useDraft(at)
+  const [refusal, setRefusal] = useState<string>()
   const written = sample.conclusion ?? ''
   const keep = useRef(() => {})
   keep.current = () => {
-    const text = draft?.trim()
-    if (text !== undefined && text !== written)
+    if (draft === undefined) return
+    const text = draft.trim()
+    const conclude = () =>
       change('conclude', (found) => {
         const here = found.samples.find(({ material }) => material === sample.material)
         if (!here) return
         if (text === '') delete here.conclusion
         else here.conclusion = text
       })
-    setDraft(undefined)
+    const refused = text === written ? undefined : refusalOf(conclude)
+    setRefusal(refused)
+    if (refused === undefined) setDraft(undefined)
   }
   useEffect(() => () => keep.current(), [])
   return (
@@ -37,7 +45,9 @@ export const ConclusionField = memo(function ConclusionField({ part, sample, ide
         Your conclusion on {materialLabel(task, sample.material)}
         <textarea
           rows={2}
-          data-at={writePath(path('parts', part.id, 'samples', sample.material, 'conclusion'))}
+          data-at={writePath(at)}
+          aria-invalid={refusal !== undefined}
+          {...(draft === undefined ? {} : TYPED_ONLY)}
           value={draft ?? written}
           placeholder="contains …, because …"
           onChange={(event) => setDraft(event.target.value)}
@@ -51,6 +61,11 @@ export const ConclusionField = memo(function ConclusionField({ part, sample, ide
           className="mt-1 block w-full rounded-lg border border-rule bg-sheet px-3 py-2 font-normal placeholder:text-ink-soft"
         />
       </label>
+      {refusal && (
+        <p role="alert" className="mt-1 text-sm text-litmus">
+          {refusal}
+        </p>
+      )}
       {written !== '' && identification && <Compared conclusion={written} identification={identification} />}
     </div>
   )

@@ -3,6 +3,7 @@ import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import jars from '../../../../demo/four-jars.hoplark.json'
 import { useTask } from '../../notebook/derived.ts'
+import { useDrafts } from '../../notebook/drafts.ts'
 import { useNotebook } from '../../notebook/store.ts'
 import { nowOpen, openTask, withoutLayout } from '../../testing/openTask.tsx'
 import { usePlace } from './place.ts'
@@ -15,7 +16,10 @@ vi.mock('./chemistry.ts', async () => {
 })
 
 beforeAll(withoutLayout)
-beforeEach(() => usePlace.setState({ shown: {}, drafts: {} }))
+beforeEach(() => {
+  usePlace.setState({ shown: {} })
+  useDrafts.setState({ texts: {} })
+})
 afterEach(cleanup)
 
 const JARS = readTask(jars)

@@ -3,6 +3,7 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import jars from '../../../../demo/four-jars.hoplark.json'
 import { useTask } from '../../notebook/derived.ts'
+import { useDrafts } from '../../notebook/drafts.ts'
 import { changed, choose, nowOpen, openTask, typeInto, withoutLayout } from '../../testing/openTask.tsx'
 import { usePlace } from './place.ts'
 import { TubesPage } from './TubesPage.tsx'
@@ -17,7 +18,10 @@ beforeAll(() => {
   withoutLayout()
   Element.prototype.scrollIntoView = () => {}
 })
-beforeEach(() => usePlace.setState({ shown: {}, drafts: {} }))
+beforeEach(() => {
+  usePlace.setState({ shown: {} })
+  useDrafts.setState({ texts: {} })
+})
 afterEach(cleanup)
 
 /** The model works on the page here, on a machine that may be busy. */

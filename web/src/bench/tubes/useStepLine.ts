@@ -2,7 +2,13 @@ import type { Offer } from '@hop-lark/core/identify'
 import { adviseWording, type WordingAdvice } from '@hop-lark/core/observe'
 import { type Action, completeAction, readAction, splitActs } from '@hop-lark/core/rack'
 import { useMemo, useRef } from 'react'
-import { type Draft, usePlace } from './place.ts'
+import { useDrafts } from '../../notebook/drafts.ts'
+
+/** What is being typed of the next step of a tube. */
+interface Draft {
+  readonly did: string
+  readonly saw: string
+}
 
 /** The line that is being typed: its words, what they are read as, and how to change them. */
 export interface StepLineState extends Draft {
@@ -27,7 +33,13 @@ export interface StepLineState extends Draft {
   readonly sawField: React.RefObject<HTMLInputElement | null>
 }
 
-const EMPTY: Draft = { did: '', saw: '' }
+/** Keeps what is typed of a line; what is empty is kept no longer. */
+function draft(key: string, line: Draft | undefined): void {
+  const { type } = useDrafts.getState()
+  type(`${key} did`, line?.did || undefined)
+  type(`${key} saw`, line?.saw || undefined)
+}
+
 /**
  * The line that is being typed in a tube.
  *
@@ -35,8 +47,8 @@ const EMPTY: Draft = { did: '', saw: '' }
  * @param lastReagent - what "xs" alone goes on with
  */
 export function useStepLine(key: string, lastReagent: string | undefined): StepLineState {
-  const { did, saw } = usePlace(({ drafts }) => drafts[key] ?? EMPTY)
-  const draft = usePlace((state) => state.draft)
+  const did = useDrafts(({ texts }) => texts[`${key} did`] ?? '')
+  const saw = useDrafts(({ texts }) => texts[`${key} saw`] ?? '')
   const didField = useRef<HTMLInputElement>(null)
   const sawField = useRef<HTMLInputElement>(null)
   const [first = '', ...after] = useMemo(() => splitActs(did), [did])

@@ -3,7 +3,7 @@ import { useController } from 'react-hook-form'
 import type { Choice } from '../choices.ts'
 import { Select } from '../Select.tsx'
 import { TextField } from '../TextField.tsx'
-import { useKeep } from './KeptForm.tsx'
+import { useFieldPath, useKeep } from './KeptForm.tsx'
 
 interface TextOfProps extends Omit<ComponentProps<typeof TextField>, 'value' | 'onCommit'> {
   readonly name: string
@@ -22,10 +22,12 @@ const written = (value: unknown) => (typeof value === 'string' ? value : '')
 
 /** A line of text of a form that keeps each field by itself. */
 export function TextOf({ name, optional = false, tidy = asIs, write = written, refusal, error, ...rest }: TextOfProps) {
+  const at = useFieldPath(name)
   const keep = useKeep()
   const { field, fieldState } = useController({ name })
   return (
     <TextField
+      at={at}
       {...rest}
       value={write(field.value)}
       error={fieldState.error ? (refusal ?? fieldState.error.message) : error}

@@ -1,0 +1,66 @@
+import { type PartOf, path, writePath } from '@hop-lark/core/record'
+import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
+import { type OpenField, useOpenPoint } from './useOpenPoint.ts'
+
+const INPUT =
+  'num w-full rounded-md border-2 border-rule bg-sheet px-1 py-1 text-right text-lg outline-none placeholder:text-ink-soft focus:border-hop'
+
+/** The row of the point that is being taken. */
+export function OpenPoint({ part }: { readonly part: PartOf<'series'> }) {
+  const { x, y, foreseen, wrong, meantForX } = useOpenPoint(part)
+  return (
+    <>
+      <tr>
+        <td className="py-1 pr-1">
+          <Field
+            label={`next ${part.x.name}`}
+            at={writePath(path('parts', part.id, 'points'))}
+            placeholder={foreseen ?? '–'}
+            {...x}
+          />
+        </td>
+        <td className="py-1">
+          <Field label={`next ${part.y.name}`} placeholder="–" {...y} />
+        </td>
+        <td />
+      </tr>
+      {wrong && <NotANumberRow columns={3} />}
+      {meantForX && (
+        <tr>
+          <td colSpan={3} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
+            <span className="num font-semibold">{foreseen}</span> is the {part.x.name} of this row already. If {part.y.name} reads{' '}
+            <span className="num">{y.text}</span> too, Enter keeps it; if not, type what you read.
+          </td>
+        </tr>
+      )}
+    </>
+  )
+}
+
+interface FieldProps extends OpenField {
+  readonly label: string
+  readonly at?: string
+  readonly placeholder: string
+}
+
+function Field({ label, at, placeholder, text, type, enter, clear, field }: FieldProps) {
+  return (
+    <input
+      ref={field}
+      aria-label={label}
+      data-at={at}
+      inputMode="decimal"
+      autoComplete="off"
+      className={INPUT}
+      value={text}
+      placeholder={placeholder}
+      onChange={(event) => type(event.target.value)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') enter()
+        if (event.key !== 'Escape') return
+        if (clear()) event.stopPropagation()
+        else event.currentTarget.blur()
+      }}
+    />
+  )
+}
