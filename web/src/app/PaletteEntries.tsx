@@ -3,11 +3,11 @@ import { Command } from 'cmdk'
 import { type ReactNode, Suspense } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { useDerived, useTask } from '../notebook/derived.ts'
-import { useNotebook } from '../notebook/store.ts'
 import { useReference } from '../reference/useReference.ts'
 import { later } from '../ui/later.tsx'
 import { goTo } from './goTo.ts'
 import { useTheme } from './theme.ts'
+import { turnBack } from './turnBack.ts'
 
 const ReferenceEntries = later(() => import('../reference/ReferenceEntries.tsx').then((module) => module.ReferenceEntries))
 
@@ -88,11 +88,10 @@ function InTheTask({ then }: { readonly then: Then }) {
 
 function Actions({ then, onHelp }: { readonly then: Then; readonly onHelp: () => void }) {
   const navigate = useNavigate()
-  const { undo, redo } = useNotebook.getState()
   const choose = useTheme((state) => state.choose)
   const actions: readonly (readonly [says: string, words: string, act: () => void])[] = [
-    ['Undo', 'undo', undo],
-    ['Redo', 'redo', redo],
+    ['Undo', 'undo', () => turnBack('undo', navigate)],
+    ['Redo', 'redo', () => turnBack('redo', navigate)],
     ['To the shelf', 'shelf tasks', () => void navigate('/')],
     [
       'Open the reference',

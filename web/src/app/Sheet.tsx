@@ -2,6 +2,7 @@ import type { Path } from '@hop-lark/core/record'
 import { type ReactNode, useEffect, useRef } from 'react'
 import { Margin, type Now } from '../margin/Margin.tsx'
 import { focusAt } from './goTo.ts'
+import { Notices } from './Notices.tsx'
 
 interface SheetProps {
   readonly title: ReactNode
@@ -38,6 +39,7 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
           </div>
           {says && <p className="mt-1 text-[0.95rem] text-ink-soft">{says}</p>}
         </header>
+        <Notices />
         {children}
       </main>
       <Margin now={now} about={about} board={board} />

@@ -6,6 +6,7 @@ import { ApiError, api } from '../notebook/api.ts'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { type Theme, useTheme } from './theme.ts'
+import { turnBack } from './turnBack.ts'
 
 const THEMES: readonly (readonly [Theme, string])[] = [
   ['device', 'Light or dark as the device'],
@@ -18,7 +19,7 @@ const ITEM =
 /** Undo and redo by name, the task file, and the theme. */
 export function SpineMenu() {
   const task = useTask()
-  const { history, undo, redo } = useNotebook()
+  const history = useNotebook((state) => state.history)
   const { theme, choose } = useTheme()
   const navigate = useNavigate()
   const duplicate = async () => {
@@ -38,10 +39,10 @@ export function SpineMenu() {
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="start" sideOffset={4} className="z-50 min-w-60 rounded-lg border border-rule bg-sheet p-1">
-          <DropdownMenu.Item className={ITEM} disabled={history.past.length === 0} onSelect={undo}>
+          <DropdownMenu.Item className={ITEM} disabled={history.past.length === 0} onSelect={() => turnBack('undo', navigate)}>
             Undo {history.past.at(-1)?.says}
           </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} disabled={history.future.length === 0} onSelect={redo}>
+          <DropdownMenu.Item className={ITEM} disabled={history.future.length === 0} onSelect={() => turnBack('redo', navigate)}>
             Redo {history.future[0]?.says}
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 h-px bg-rule" />

@@ -7,6 +7,7 @@ import { useReference } from '../reference/useReference.ts'
 import { Key } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
+import { isTyping, turnBack } from './turnBack.ts'
 
 const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['Ctrl K', 'find any action or stage'],
@@ -22,7 +23,7 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ['Tab', 'take the name or wording that is offered (tubes)'],
   ['R, or Alt R', 'reference: reagents, ions, gases, colours'],
   ['Alt 1 … 9', 'go to a stage'],
-  ['Ctrl Z', 'undo'],
+  ['Ctrl Z', 'undo: the typing in a field, else the last change'],
   ['Ctrl Shift Z', 'redo'],
   ['?', 'this list'],
 ]
@@ -42,8 +43,13 @@ export function useShortcuts(): Shortcuts {
   const navigate = useNavigate()
   const everywhere = { enableOnFormTags: true, preventDefault: true } as const
   useHotkeys('mod+k', () => setPalette(true), everywhere)
-  useHotkeys('mod+z', () => useNotebook.getState().undo(), everywhere)
-  useHotkeys('mod+shift+z, mod+y', () => useNotebook.getState().redo(), everywhere)
+  const inHistory = (which: 'undo' | 'redo') => (event: KeyboardEvent) => {
+    if (isTyping(event.target)) return
+    event.preventDefault()
+    turnBack(which, navigate)
+  }
+  useHotkeys('mod+z', inHistory('undo'), { enableOnFormTags: true })
+  useHotkeys('mod+shift+z, mod+y', inHistory('redo'), { enableOnFormTags: true })
   useHotkeys('shift+slash', () => setHelp(true), SINGLE_KEY)
   useHotkeys('r', () => useReference.getState().show(), SINGLE_KEY)
   useHotkeys('alt+r', () => useReference.getState().show(), everywhere)

@@ -4,6 +4,7 @@ import { applyPatch, type Operation } from 'rfc6902'
 import { type Api, ApiError } from './api.ts'
 import { DeviceCopy } from './DeviceCopy.ts'
 import type { Aside, DeviceStore, InFlight, Kept } from './deviceStore.ts'
+import { hasWork } from './keptWork.ts'
 import { patchBetween } from './patchBetween.ts'
 import type { Presence } from './presence.ts'
 import { sift } from './sifting.ts'
@@ -56,9 +57,6 @@ function withEdits(task: Task, edits: readonly LedgerLine[]): Task | undefined {
   )
   return fits ? document : undefined
 }
-
-const hasWork = ({ local, acknowledged, inFlight }: Kept): boolean =>
-  inFlight !== undefined || patchBetween(acknowledged, local).length > 0
 
 /**
  * Carries a task's edits to the server, one at a time, and loses none: what is not acknowledged yet is on the device;
@@ -208,6 +206,11 @@ export class Outbox {
   /** Whether closing the window now would lose something. */
   get isOnlyHere(): boolean {
     return !this.isSaved && this.copy.fault !== undefined
+  }
+
+  /** Whether the task is off the shelf. */
+  get isArchived(): boolean {
+    return this.archived
   }
 
   get state(): SaveState {

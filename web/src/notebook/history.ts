@@ -22,23 +22,23 @@ export function remember({ past }: History, step: Step): History {
 }
 
 /** Takes the last step back, leaving alone what others have written since. */
-export function undo({ past, future }: History, task: Task): { history: History; task: Task; says: string } | undefined {
+export function undo({ past, future }: History, task: Task): { history: History; task: Task; step: Step } | undefined {
   const step = past.at(-1)
   if (!step) return undefined
   return {
     history: { past: past.slice(0, -1), future: [step, ...future] },
     task: mergeTasks(step.after, step.before, task).task,
-    says: step.says,
+    step,
   }
 }
 
 /** Does the last undone step again. */
-export function redo({ past, future }: History, task: Task): { history: History; task: Task; says: string } | undefined {
+export function redo({ past, future }: History, task: Task): { history: History; task: Task; step: Step } | undefined {
   const [step, ...rest] = future
   if (!step) return undefined
   return {
     history: { past: [...past, step], future: rest },
     task: mergeTasks(step.before, step.after, task).task,
-    says: step.says,
+    step,
   }
 }

@@ -5,7 +5,7 @@ import { Outbox } from './Outbox.ts'
 import { presenceOn, type Wire } from './presence.ts'
 
 const wire: Wire | undefined = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hop-lark')
-const presence = presenceOn(wire, newKey())
+export const presence = presenceOn(wire, newKey())
 export const device = deviceStore()
 
 const living = new Map<string, Outbox>()

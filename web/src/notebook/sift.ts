@@ -42,20 +42,21 @@ export function valueAtPlace(task: unknown, place: Place): unknown {
   return place.reduce<unknown>((value, key) => inside(value)?.get(key), task)
 }
 
-/** A task in which one place is as it is in another; what the place stands in must be in both. */
-export function withPlaceOf(task: Task, other: Task, place: Place): Task {
+/** Puts something at a place of a draft, or takes out what stands there; what the place stands in must be there. */
+export function putAtPlace(draft: Task, place: Place, value: unknown): void {
   const [key = '', holder] = [place.at(-1), place.slice(0, -1)]
-  const value = valueAtPlace(other, place)
-  return produce(task, (draft) => {
-    const target = valueAtPlace(draft, holder)
-    if (Array.isArray(target)) {
-      const index = target.findIndex((item) => itemName(item) === key)
-      if (value === undefined) target.splice(index, index < 0 ? 0 : 1)
-      else if (index < 0) target.push(value)
-      else target[index] = value
-    } else if (isObject(target)) {
-      if (value === undefined) delete target[key]
-      else target[key] = value
-    }
-  })
+  const target = valueAtPlace(draft, holder)
+  if (Array.isArray(target)) {
+    const index = target.findIndex((item) => itemName(item) === key)
+    if (value === undefined) target.splice(index, index < 0 ? 0 : 1)
+    else if (index < 0) target.push(value)
+    else target[index] = value
+  } else if (isObject(target)) {
+    if (value === undefined) delete target[key]
+    else target[key] = value
+  }
 }
+
+/** A task in which one place is as it is in another. */
+export const withPlaceOf = (task: Task, other: Task, place: Place): Task =>
+  produce(task, (draft) => putAtPlace(draft, place, valueAtPlace(other, place)))

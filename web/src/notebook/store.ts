@@ -11,7 +11,7 @@ import {
 import { produce } from 'immer'
 import { create } from 'zustand'
 import { ApiError } from './api.ts'
-import { type History, NOTHING_DONE, redo, remember, undo } from './history.ts'
+import { type History, NOTHING_DONE, redo, remember, type Step, undo } from './history.ts'
 import type { News, Outbox, SaveState } from './Outbox.ts'
 import { outboxOf } from './outboxes.ts'
 import { textAt, writeAt } from './paths.ts'
@@ -38,8 +38,9 @@ interface Notebook {
   readonly edit: (says: string, change: (draft: Task) => void) => void
   /** Writes a reading or text where a path leads; an empty text takes it out. */
   readonly write: (at: Path, text: string) => void
-  readonly undo: () => void
-  readonly redo: () => void
+  /** Takes the last step back; answers which that was. */
+  readonly undo: () => Step | undefined
+  readonly redo: () => Step | undefined
   readonly dropNotes: () => void
 }
 
@@ -117,12 +118,13 @@ export const useNotebook = create<Notebook>((set, get) => {
     set({ task })
     outbox?.change(task)
   }
-  const turnBack = (turn: typeof undo): void => {
+  const turnBack = (turn: typeof undo): Step | undefined => {
     const { task, history } = get()
     const turned = task && turn(history, task)
-    if (!turned) return
+    if (!turned) return undefined
     set({ history: turned.history })
     adopt(turned.task)
+    return turned.step
   }
   return {
     opening: { kind: 'closed' },

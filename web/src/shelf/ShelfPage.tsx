@@ -1,9 +1,10 @@
 import { FilePlus2 } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { Suspense, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Lark } from '../app/Lark.tsx'
 import type { ShelfQuery } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
+import { later } from '../ui/later.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
 import { ImportButton } from './ImportButton.tsx'
 import { MakeTask } from './MakeTask.tsx'
@@ -11,6 +12,8 @@ import { ShelfBody } from './ShelfBody.tsx'
 import { ShelfTools } from './ShelfTools.tsx'
 import type { Grouping } from './shelfTable.ts'
 import { useShelf } from './useShelf.ts'
+
+const WaitingWork = later(() => import('./WaitingWork.tsx').then((module) => module.WaitingWork))
 
 const NEWEST_FIRST: ShelfQuery = {
   search: '',
@@ -51,6 +54,9 @@ export function ShelfPage() {
           <h1 className="text-3xl font-bold">{asked.archived === 'true' ? 'Archived tasks' : 'Tasks'}</h1>
           <ShelfTools field={field} asked={asked} onAsk={ask} grouping={grouping} onGroup={setGrouping} />
         </div>
+        <Suspense fallback={null}>
+          <WaitingWork onSent={shelf.again} />
+        </Suspense>
         <ShelfBody shelf={shelf} asked={asked} grouping={grouping} onAsk={ask} onNew={() => setMaking(true)} />
       </main>
       {making && <MakeTask onClose={() => setMaking(false)} />}

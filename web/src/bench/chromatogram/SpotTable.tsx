@@ -192,6 +192,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
             data-at={writePath(path('parts', part.id, 'spots'))}
             autoComplete="off"
             className={INPUT}
+            {...(label === '' ? {} : TYPED_ONLY)}
             value={label}
             placeholder={last?.label ?? 'name'}
             onChange={(event) => setLabel(event.target.value)}
@@ -205,6 +206,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
             inputMode="decimal"
             autoComplete="off"
             className={`num text-right ${INPUT}`}
+            {...(distance === '' ? {} : TYPED_ONLY)}
             value={distance}
             placeholder="–"
             onChange={(event) => setDistance(event.target.value)}

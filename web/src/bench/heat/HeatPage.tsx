@@ -25,6 +25,7 @@ import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { TextField } from '../../ui/TextField.tsx'
+import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 
 /** Heating to constant mass: the weighings, the staircase they make, and whether to heat again. */
 export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
@@ -189,6 +190,7 @@ function NextMass({ at, onMass }: { readonly at: Path; readonly onMass: (value: 
       data-at={writePath(at)}
       inputMode="decimal"
       autoComplete="off"
+      {...(text === '' ? {} : TYPED_ONLY)}
       value={text}
       placeholder="–"
       aria-invalid={value !== '' && !isDecimalText(value)}

@@ -1,5 +1,6 @@
 import { type PartOf, path, writePath } from '@hop-lark/core/record'
 import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
+import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import { type OpenField, useOpenPoint } from './useOpenPoint.ts'
 
 const INPUT =
@@ -52,6 +53,7 @@ function Field({ label, at, placeholder, text, type, enter, clear, field }: Fiel
       inputMode="decimal"
       autoComplete="off"
       className={INPUT}
+      {...(text === '' ? {} : TYPED_ONLY)}
       value={text}
       placeholder={placeholder}
       onChange={(event) => type(event.target.value)}

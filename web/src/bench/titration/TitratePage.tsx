@@ -19,7 +19,7 @@ import { PredictTitre } from './PredictTitre.tsx'
 import { RunTable } from './RunTable.tsx'
 import { SetUpDialog } from './SetUpDialog.tsx'
 import { SetUpLine } from './SetUpLine.tsx'
-import { useRuns } from './useRuns.ts'
+import { NEW_RUN, useRuns } from './useRuns.ts'
 import { WhyApart } from './WhyApart.tsx'
 
 /** The titration: a burette drawn to its scale, the run table, which titres agree, and what to do next. */
@@ -41,7 +41,7 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
         <>
           <EndPointTimer />
           <Button onClick={() => setSetting(true)}>Set up</Button>
-          <Button hotkey="N" onClick={() => add('accurate')}>
+          <Button hotkey="Alt N" {...{ [NEW_RUN]: '' }} onClick={() => add('accurate')}>
             New run
           </Button>
         </>

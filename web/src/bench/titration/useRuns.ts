@@ -14,6 +14,9 @@ export interface Runs {
   readonly afterFinal: (index: number) => void
 }
 
+/** Marks the button that adds a run. */
+export const NEW_RUN = 'data-new-run'
+
 const afterDrawing = (act: () => void) => requestAnimationFrame(() => requestAnimationFrame(act))
 
 export function useRuns(part: PartOf<'titration'>): Runs {
@@ -46,6 +49,8 @@ export function useRuns(part: PartOf<'titration'>): Runs {
       const open = now.runs.find((run, at) => at > index && run.final === undefined)
       if (open) afterDrawing(() => focusAt(cellOf(open.id)))
       else if (!derive(task).assessmentOf(now).concordant) add('accurate')
+      // Enough agree: another run is offered, and what is typed next does not run into the old one.
+      else afterDrawing(() => document.querySelector<HTMLElement>(`[${NEW_RUN}]`)?.focus())
     },
   }
 }

@@ -3,6 +3,7 @@ import type { Action } from '@hop-lark/core/rack'
 import { type Path, writePath } from '@hop-lark/core/record'
 import type { KeyboardEvent } from 'react'
 import { Key } from '../../ui/Button.tsx'
+import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import { DidText } from './DidText.tsx'
 import { Offers } from './Offers.tsx'
 import { piecesOf } from './SawText.tsx'
@@ -64,6 +65,7 @@ export function StepLine({ line, tubeId, at, offers, onKeep }: StepLineProps) {
           data-at={writePath(at)}
           aria-label={`${tubeId}: what you do`}
           aria-describedby="step-line-says"
+          {...(did === '' ? {} : TYPED_ONLY)}
           value={did}
           placeholder="did: 3 drops NaOH"
           autoComplete="off"
@@ -117,6 +119,7 @@ function MarkedInput({
         aria-label={`${tubeId}: what you see`}
         aria-describedby="step-line-says"
         aria-invalid={advice !== undefined}
+        {...(saw === '' ? {} : TYPED_ONLY)}
         value={saw}
         placeholder="saw: dirty green ppt"
         autoComplete="off"

@@ -141,14 +141,14 @@ function RackActions({ grid, onGrid, tubes, goAndType }: RackActionsProps) {
   const solid = useIsSolid(tubes.sample?.material)
   return (
     <>
-      <Button hotkey="R" onClick={() => useReference.getState().show()}>
+      <Button hotkey="Alt R" onClick={() => useReference.getState().show()}>
         Reference
       </Button>
-      <Button hotkey="G" aria-pressed={grid} onClick={onGrid}>
+      <Button hotkey="Alt G" aria-pressed={grid} onClick={onGrid}>
         {grid ? 'Rack' : 'Grid'}
       </Button>
       {tubes.sample && (
-        <Button hotkey="P" onClick={() => goAndType(() => tubes.portion(false))}>
+        <Button hotkey="Alt P" onClick={() => goAndType(() => tubes.portion(false))}>
           Fresh portion
         </Button>
       )}
@@ -242,7 +242,7 @@ function NoTube({ label, onPortion }: { readonly label: string; readonly onPorti
       <p className="mb-3">
         No tube of {label} yet. Every test wants a fresh portion, unless the sheet says to go on in the same tube.
       </p>
-      <Button look="main" hotkey="P" onClick={onPortion}>
+      <Button look="main" hotkey="Alt P" onClick={onPortion}>
         Fresh portion
       </Button>
     </div>

@@ -1,0 +1,98 @@
+import { readPath, type Task } from '@hop-lark/core/record'
+import { useState } from 'react'
+import { useParams } from 'react-router'
+import { derive, useTask } from '../notebook/derived.ts'
+import type { Aside } from '../notebook/deviceStore.ts'
+import { downloadText } from '../notebook/download.ts'
+import { outboxOf } from '../notebook/outboxes.ts'
+import { putAtPlace } from '../notebook/sift.ts'
+import { refusalOf, useNotebook } from '../notebook/store.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { stageOf } from './goTo.ts'
+
+/** What could not be saved, to be mended and entered again, exported or dropped. */
+export function AsideDialog({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+  const aside = useNotebook((state) => state.news.aside)
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Set aside"
+      says="What was entered and would leave no task file. Mend it and enter it again, save it as a file, or drop it."
+      wide
+    >
+      <ul className="flex flex-col gap-5">
+        {aside.map((one) => (
+          <AsideEntry key={one.id} aside={one} />
+        ))}
+      </ul>
+    </Dialog>
+  )
+}
+
+/** The text of what was entered: of a reading its value, of anything else that is no text how a file has it. */
+function textOf(value: unknown): string {
+  if (typeof value === 'string') return value
+  const reading = (value as { value?: unknown } | undefined)?.value
+  return typeof reading === 'string' ? reading : JSON.stringify(value, null, 2)
+}
+
+/** What is to be entered after mending; undefined where the text is nothing that a file could have. */
+function mended(value: unknown, text: string): unknown {
+  if (typeof value === 'string') return text
+  if (typeof (value as { value?: unknown } | undefined)?.value === 'string') return { ...(value as object), value: text.trim() }
+  try {
+    return JSON.parse(text)
+  } catch {
+    return undefined
+  }
+}
+
+function whereIs(task: Task, at: string): string {
+  const { stages } = derive(task)
+  const stage = stages.find(({ id }) => id === stageOf(readPath(at), stages))
+  return `${stage?.title ?? 'Task'}: ${at || 'the whole task'}`
+}
+
+function AsideEntry({ aside }: { readonly aside: Aside }) {
+  const task = useTask()
+  const { taskId = '' } = useParams()
+  const edit = useNotebook((state) => state.edit)
+  const [text, setText] = useState(textOf(aside.value))
+  const [refusal, setRefusal] = useState<string>()
+  const drop = () => void outboxOf(taskId).dropAside(aside)
+  const enter = () => {
+    const value = mended(aside.value, text)
+    const refused =
+      value === undefined
+        ? 'This is not what a task file could have: look at brackets and commas.'
+        : refusalOf(() => edit('enter again what was set aside', (draft) => putAtPlace(draft, aside.at.split('.'), value)))
+    setRefusal(refused)
+    if (refused === undefined) drop()
+  }
+  return (
+    <li className="border-l-3 border-iodine pl-3">
+      <p className="font-semibold">{whereIs(task, aside.at)}</p>
+      <p className="text-sm text-litmus" role={refusal ? 'alert' : undefined}>
+        {refusal ?? aside.reason}
+      </p>
+      <textarea
+        aria-label={`Set aside from ${aside.at}`}
+        value={text}
+        rows={Math.min(8, text.split('\n').length + 1)}
+        onChange={(event) => setText(event.target.value)}
+        className="my-2 block w-full rounded-lg border border-rule bg-sheet px-3 py-2 font-mono text-[0.95rem]"
+      />
+      <div className="flex flex-wrap gap-2">
+        <Button look="main" disabled={aside.at === ''} onClick={enter}>
+          Enter it again
+        </Button>
+        <Button onClick={() => downloadText('set-aside.json', `${JSON.stringify(aside, null, 2)}\n`)}>Save as a file</Button>
+        <Button look="danger" onClick={drop}>
+          Drop it
+        </Button>
+      </div>
+    </li>
+  )
+}
