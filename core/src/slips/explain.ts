@@ -95,7 +95,7 @@ export function explainTitre(task: Task, part: PartOf<'titration'>, run: number)
   const { conventions } = task
   const { used, runs } = assessTitration(part, { conventions, massOfRun: massesFrom(task) })
   const others = used.filter((index) => index !== run).flatMap((index) => runs[index]?.compared ?? [])
-  const found = runs[run]?.compared ?? (part.runs[run] ? titreOf(part.runs[run])?.volume : undefined)
+  const found = runs[run]?.compared ?? (part.runs[run] ? titreOf(part.runs[run], conventions.burette)?.volume : undefined)
   if (!found || others.length === 0) return []
   const agreed = others.reduce((total, titre) => total.add(titre), new Exact(0)).div(others.length)
   const behind = flaskBehind(task, part)

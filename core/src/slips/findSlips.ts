@@ -64,7 +64,7 @@ function titrationSlips(task: Task, part: Titration, network: OpenNetwork): read
   const behind = flaskBehind(task, part)
   const rough = part.runs
     .filter(({ kind, use }) => kind === 'rough' && use !== 'yes')
-    .flatMap((run) => titreOf(run)?.volume ?? [])[0]
+    .flatMap((run) => titreOf(run, task.conventions.burette)?.volume ?? [])[0]
   const runs = assessTitration(part, { conventions: task.conventions, massOfRun: massesFrom(task) }).used.length
   const equations = part.reactions.map(({ equation }) => equation).join(' ')
   const has = { ...behind, rough, several: runs > 1, iron: /Fe2\+|Fe\^2\+/.test(equations), manganate: /MnO4/.test(equations) }

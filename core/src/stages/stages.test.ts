@@ -74,9 +74,14 @@ it('sums a task up for the shelf', () => {
   ])
 })
 
-it.each(Object.keys(STARTING_SHEETS) as StartingSheet[])('a task that begins as %s counts as new', (sheet) => {
-  expect(summariseTask(newTask('x', sheet, Math.random)).progress).toBe('new')
-})
+it.each(Object.keys(STARTING_SHEETS) as StartingSheet[])(
+  'a task that begins as %s counts as new, and nothing of it as done',
+  (sheet) => {
+    const { progress, stages } = summariseTask(newTask('x', sheet, Math.random))
+    expect(progress).toBe('new')
+    expect(stages.filter(({ state }) => state === 'done')).toEqual([])
+  },
+)
 
 it('a task counts as begun from its first reading on', () => {
   const task = newTask('x', 'weigh-titrate', Math.random)

@@ -4,7 +4,7 @@ import { assessHeating } from '../heating/index.ts'
 import { raised, symbolOf } from '../number/index.ts'
 import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
 import { byKind, materialLabel, type Part, type PartOf, partTitle, type Task } from '../record/index.ts'
-import { titreOf, weighedMass } from '../titration/index.ts'
+import { massOfWeighing, titreOf, weighedMass } from '../titration/index.ts'
 
 export type StageState = 'empty' | 'partly' | 'done'
 
@@ -51,7 +51,7 @@ function weighingStage(weighings: readonly PartOf<'weighing'>[]): Found {
 function titrationStage(task: Task, part: PartOf<'titration'>, reckoning: Reckoning): Found {
   const unit = symbolOf(task.conventions.volumeUnit)
   const result = reckoning.titrations.find((one) => one.part === part.id)
-  const titres = part.runs.flatMap((run) => titreOf(run) ?? [])
+  const titres = part.runs.flatMap((run) => titreOf(run, task.conventions.burette) ?? [])
   const begun = part.runs.some(({ initial, final }) => initial ?? final)
   const agreed = reckoning.assessments.get(part.id)?.massPerRun ? `${result?.used.length ?? 0} agree` : ''
   const figure =
@@ -67,10 +67,7 @@ function titrationStage(task: Task, part: PartOf<'titration'>, reckoning: Reckon
 
 const partStage = byKind<Found, [more: readonly Part[], task: Task, reckoning: Reckoning]>({
   weighing: (part, more) => weighingStage([part, ...more.filter((other) => other.kind === 'weighing')]),
-  solution: ({ flask }, _, { conventions }) =>
-    flask === undefined
-      ? { state: 'empty', figure: '' }
-      : { state: 'done', figure: `${flask} ${symbolOf(conventions.volumeUnit)}` },
+  solution: (part, _, task) => solutionStage(task, part),
   titration: (part, _, task, reckoning) => titrationStage(task, part, reckoning),
   heating: (part) => heatingStage(part),
   series: (part) => seriesStage(part),
@@ -78,6 +75,33 @@ const partStage = byKind<Found, [more: readonly Part[], task: Task, reckoning: R
   chromatogram: (part) => chromatogramStage(part),
   note: ({ text }) => ({ state: text.trim() ? 'done' : 'empty', figure: '' }),
 })
+
+/** Whether a reading has been taken with a material: then it has been made. */
+function isInUse(task: Task, material: string): boolean {
+  return task.parts.some((part) => {
+    if (part.kind === 'titration')
+      return (
+        part.runs.some(({ initial, final }) => initial ?? final) &&
+        (part.burette === material || part.flask.some((content) => 'material' in content && content.material === material))
+      )
+    if (part.kind === 'solution') return isMadeOf(part, material) && isInUse(task, part.gives)
+    const begun = (part.kind === 'series' && part.points.length > 0) || (part.kind === 'rack' && part.samples.length > 0)
+    return begun && JSON.stringify(part).includes(JSON.stringify(material))
+  })
+}
+
+const isMadeOf = (part: PartOf<'solution'>, material: string) =>
+  part.gives !== material && part.from.some((source) => 'material' in source && source.material === material)
+
+/** A sheet says how a solution is to be made; it is made when what goes in is weighed and a reading is taken with it. */
+function solutionStage(task: Task, part: PartOf<'solution'>): Found {
+  const { flask, from, gives } = part
+  if (flask === undefined) return { state: 'empty', figure: '' }
+  const weighed = from.flatMap((source) => ('weighing' in source ? [massOfWeighing(task, source.weighing) !== undefined] : []))
+  const begun = weighed.some(Boolean)
+  const done = isInUse(task, gives) && weighed.every(Boolean)
+  return { state: done ? 'done' : begun ? 'partly' : 'empty', figure: `${flask} ${symbolOf(task.conventions.volumeUnit)}` }
+}
 
 function heatingStage(part: PartOf<'heating'>): Found {
   const { steps, constant, lost } = assessHeating(part)
@@ -130,6 +154,12 @@ function titleOf(task: Task, [part, ...more]: Group): string {
   return part.kind === 'weighing' && more.length > 0 ? `Weigh ${materialLabel(task, part.of)}` : partTitle(task, part)
 }
 
+/** Whether more is known of what is on the bench than the labels that a starting sheet brings. */
+function isDescribed({ brief, materials }: Task): boolean {
+  if (brief?.text !== undefined || materials.every(({ solute }) => solute !== undefined)) return true
+  return materials.some(({ strength, note, bottle }) => strength ?? note ?? bottle)
+}
+
 /** The stages of a task with how far each is and its most important number. */
 export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
   const known = task.materials.filter(({ label }) => label.trim() !== '')
@@ -147,7 +177,7 @@ export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
       id: 'brief',
       kind: 'brief',
       title: 'Brief',
-      state: known.length > 0 ? 'done' : task.brief?.text ? 'partly' : 'empty',
+      state: known.length > 0 && isDescribed(task) ? 'done' : known.length > 0 || task.brief?.text ? 'partly' : 'empty',
       figure: known.length > 0 ? counted(known.length, 'material') : '',
       parts: [],
     },

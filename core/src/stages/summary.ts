@@ -5,11 +5,8 @@ import { type Stage, stagesOf } from './stages.ts'
 /** How far a task is by its stages after the sheet: nothing entered yet, every stage done, or in between. */
 export type Progress = 'new' | 'begun' | 'done'
 
-/** What a starting sheet fills in already says nothing of how far the work is. */
-const COMES_WITH_THE_SHEET: ReadonlySet<Stage['kind']> = new Set(['brief', 'solution'])
-
 function progressOf(stages: readonly Stage[]): Progress {
-  if (stages.every(({ kind, state }) => state === 'empty' || COMES_WITH_THE_SHEET.has(kind))) return 'new'
+  if (stages.every(({ kind, state }) => state === 'empty' || kind === 'brief')) return 'new'
   return stages.every(({ kind, state }) => state === 'done' || kind === 'brief') ? 'done' : 'begun'
 }
 

@@ -69,7 +69,7 @@ export const assessTitration = rememberPerPart(assess)
 
 function assess(part: PartOf<'titration'>, setting: TitrationSetting): Assessment {
   const { runs } = part
-  const titres = runs.map(titreOf)
+  const titres = runs.map((run) => titreOf(run, setting.conventions.burette))
   const massPerRun = runs.some((run) => run.weighing !== undefined)
   const titratedBack = part.reactions.some(({ role }) => role === 'before')
   const scaled = massPerRun && !titratedBack

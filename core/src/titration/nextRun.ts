@@ -1,7 +1,8 @@
 import { Exact, fitToStep } from '../number/index.ts'
-import { entryText, type PartOf } from '../record/index.ts'
+import { type Conventions, entryText, type PartOf } from '../record/index.ts'
 import type { Assessment } from './assess.ts'
 import type { TitrationSetting } from './setting.ts'
+import { isOnScale } from './titre.ts'
 
 /** How far before the expected end to stop running quickly, in cm³: within the usual last 1 to 2 (common practice). */
 export const QUICK_MARGIN = '1.50'
@@ -29,6 +30,8 @@ export type NextRun =
       readonly titre: string
       readonly mayStop: boolean
     }
+  /** A reading that the burette has not got: nothing is built on it. */
+  | { readonly kind: 'readAgain'; readonly run: number; readonly reading: string; readonly lastMark: string }
   /** Enough titres agree. */
   | { readonly kind: 'stop' }
 
@@ -63,9 +66,19 @@ function openRun(part: PartOf<'titration'>): number | undefined {
   return index < 0 ? undefined : index
 }
 
-function lastFinal(part: PartOf<'titration'>, before: number): string | undefined {
-  const done = part.runs.slice(0, before).findLast((run) => run.final !== undefined)
+/** Where the burette stands before a run: at the last final reading before it that can be. */
+export function levelBefore({ runs }: PartOf<'titration'>, before: number, burette: Conventions['burette']): string | undefined {
+  const done = runs.slice(0, before).findLast(({ final }) => final !== undefined && isOnScale(final, burette))
   return done?.final === undefined ? undefined : entryText(done.final)
+}
+
+/** The first reading that the burette has not got. */
+function offScale({ runs }: PartOf<'titration'>, burette: Conventions['burette']): { run: number; reading: string } | undefined {
+  for (const [run, { initial, final }] of runs.entries()) {
+    const wrong = [initial, final].find((entry) => entry !== undefined && !isOnScale(entry, burette))
+    if (wrong !== undefined) return { run, reading: entryText(wrong) }
+  }
+  return undefined
 }
 
 /**
@@ -74,11 +87,14 @@ function lastFinal(part: PartOf<'titration'>, before: number): string | undefine
  */
 export function adviseNextRun(part: PartOf<'titration'>, assessment: Assessment, setting: TitrationSetting): NextRun {
   const { burette } = setting.conventions
+  const impossible = offScale(part, burette)
+  if (impossible) return { kind: 'readAgain', ...impossible, lastMark: burette.capacity }
   const index = openRun(part)
   const open = index === undefined ? undefined : part.runs[index]
   const started = open?.initial !== undefined
   if (assessment.concordant && !started) return { kind: 'stop' }
-  const initial = open?.initial === undefined ? (lastFinal(part, index ?? part.runs.length) ?? '0') : entryText(open.initial)
+  const initial =
+    open?.initial === undefined ? (levelBefore(part, index ?? part.runs.length, burette) ?? '0') : entryText(open.initial)
   const expected = expectedTitre(part, assessment, index, setting)
   const written = (volume: Exact) => fitToStep(volume.toFixed(6), burette.step)
   if (expected === undefined || open?.kind === 'rough') return started ? { kind: 'rough', initial } : { kind: 'rough' }

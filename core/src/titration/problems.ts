@@ -6,7 +6,7 @@ import { rememberPerPart } from './perPart.ts'
 import { runName } from './runName.ts'
 import { titrationProblem } from './says.ts'
 import type { TitrationSetting } from './setting.ts'
-import { titreOf } from './titre.ts'
+import { isOnScale, titreOf } from './titre.ts'
 
 /** A refilled burette starts so much higher than the last run ended, cm³, that nobody need say so (common practice). */
 const PLAINLY_REFILLED = '5'
@@ -86,7 +86,7 @@ function checkCarryOver(part: PartOf<'titration'>, conventions: Conventions): re
   let lastDone: Run | undefined
   return part.runs.flatMap((run, index): Problem[] => {
     const before = lastDone
-    if (run.final !== undefined) lastDone = run
+    if (run.final !== undefined && isOnScale(run.final, conventions.burette)) lastDone = run
     if (run.initial === undefined || before?.final === undefined || run.refilled) return []
     const [initial, last] = [entryText(run.initial), entryText(before.final)]
     const gap = new Exact(last).sub(initial)
@@ -212,9 +212,9 @@ function furthestFromRest(runs: readonly AssessedRun[]): AssessedRun {
 }
 
 /** The student's own choice of runs is allowed, with a reason, and always said. */
-function checkChoices(part: PartOf<'titration'>): readonly Problem[] {
+function checkChoices(part: PartOf<'titration'>, burette: Conventions['burette']): readonly Problem[] {
   return part.runs.flatMap((run, index): Problem[] => {
-    if (run.use === undefined || titreOf(run) === undefined) return []
+    if (run.use === undefined || titreOf(run, burette) === undefined) return []
     const at = path('parts', part.id, 'runs', run.id, 'use')
     const name = runName(part.runs, index)
     const facts = { run: name, use: run.use }
@@ -239,6 +239,6 @@ function findProblems(part: PartOf<'titration'>, setting: TitrationSetting): rea
     ...checkProportion(part, assessment),
     ...checkRough(part, assessment, symbolOf(conventions.volumeUnit)),
     ...checkAgreement(part, assessment, conventions),
-    ...checkChoices(part),
+    ...checkChoices(part, conventions.burette),
   ]
 }

@@ -8,6 +8,7 @@ import {
   assessTitration,
   checkTitration,
   chooseTitres,
+  levelBefore,
   runName,
   titreOf,
   weighedMass,
@@ -23,18 +24,30 @@ const choose = (titres: readonly string[], concordance: Partial<Concordance> = {
     { ...RULE, ...concordance },
   )
 
+const BURETTE = DEFAULT_CONVENTIONS.burette
 const codes = (part: PartOf<'titration'>, conventions = DEFAULT_CONVENTIONS) =>
   checkTitration(part, { conventions }).map(({ code, at }) => `${code} ${writePath(at.slice(2))}`)
 
 describe('a titre', () => {
   it('is final minus initial, with the decimals of the readings', () => {
-    expect(titreOf({ initial: '0.40', final: '21.05' })?.text).toBe('20.65')
-    expect(titreOf({ initial: '0.1', final: '21.05' })?.text).toBe('20.95')
+    expect(titreOf({ initial: '0.40', final: '21.05' }, BURETTE)?.text).toBe('20.65')
+    expect(titreOf({ initial: '0.1', final: '21.05' }, BURETTE)?.text).toBe('20.95')
   })
 
   it('is not there while a reading is missing or the final one lies above the initial', () => {
-    expect(titreOf({ initial: '20.90' })).toBeUndefined()
-    expect(titreOf({ initial: '20.90', final: '2.10' })).toBeUndefined()
+    expect(titreOf({ initial: '20.90' }, BURETTE)).toBeUndefined()
+    expect(titreOf({ initial: '20.90', final: '2.10' }, BURETTE)).toBeUndefined()
+  })
+
+  it('is not there while a reading is off the scale: nothing is built on it', () => {
+    expect(titreOf({ initial: '0.00', final: '245.0' }, BURETTE)).toBeUndefined()
+    expect(titreOf({ initial: '-0.50', final: '24.50' }, BURETTE)).toBeUndefined()
+    expect(titreOf({ initial: '0.00', final: '50.00' }, BURETTE)?.text).toBe('50.00')
+    const wrong = titration(['rough', '0.00', '25.00'], ['accurate', '0.00', '245.0'], ['accurate', '0.00', '24.50'])
+    const assessment = assessTitration(wrong, setting)
+    expect(assessment.runs.map(({ titre }) => titre?.text)).toEqual(['25.00', undefined, '24.50'])
+    expect(adviseNextRun(wrong, assessment, setting)).toEqual({ kind: 'readAgain', run: 1, reading: '245.0', lastMark: '50.00' })
+    expect(levelBefore(wrong, 2, BURETTE)).toBe('25.00')
   })
 
   it('never drifts: decimal sums are those of whole hundredths', () => {
@@ -43,7 +56,7 @@ describe('a titre', () => {
       fc.property(reading, reading, (a, b) => {
         const [initial, final] = [Math.min(a, b), Math.max(a, b)]
         return (
-          titreOf({ initial: (initial / 100).toFixed(2), final: (final / 100).toFixed(2) })?.text ===
+          titreOf({ initial: (initial / 100).toFixed(2), final: (final / 100).toFixed(2) }, BURETTE)?.text ===
           ((final - initial) / 100).toFixed(2)
         )
       }),

@@ -31,7 +31,8 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
   }, [])
   return (
     <div className="grid min-h-0 min-w-0 max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:pb-24 min-[900px]:grid-cols-[minmax(0,1fr)_18rem] min-[900px]:overflow-hidden">
-      <main className="min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto">
+      {/* Positioned, so that labels that are only heard stay inside and do not lengthen the window. */}
+      <main className="relative min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto">
         <header className="mb-4">
           <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
             <h1 className="min-w-0 flex-1 text-[1.75rem] font-bold break-words max-[599px]:basis-full">{title}</h1>

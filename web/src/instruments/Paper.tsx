@@ -1,6 +1,5 @@
 import type { Chromatogram, ReadSpot } from '@hop-lark/core/chromatogram'
 import { CHEMICAL_COLOURS, type ChemicalColour } from '@hop-lark/core/palette'
-import { useRef } from 'react'
 import { useWidth } from './useWidth.ts'
 
 interface PaperProps {
@@ -27,8 +26,7 @@ function rulerStep(reach: number, height: number): number {
 
 /** The paper as it was run: pencil line, front, a lane a sample, spots where they were measured. */
 export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame, WIDEST)
+  const [frame, width] = useWidth(WIDEST)
   const { front, lanes, spots } = chromatogram
   const farthest = Math.max(0, ...spots.map(({ distance }) => distance.toNumber()))
   const reach = front?.gt(0) ? front.toNumber() : Math.max(1, farthest * 1.15)

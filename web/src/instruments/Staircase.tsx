@@ -1,4 +1,3 @@
-import { useRef } from 'react'
 import { useWidth } from './useWidth.ts'
 
 interface StaircaseProps {
@@ -14,8 +13,7 @@ const WIDEST = 620
 
 /** Masses of a heating as steps going down; where the last two tread level, constant mass has been reached. */
 export function Staircase({ masses, labels, constant }: StaircaseProps) {
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame, WIDEST)
+  const [frame, width] = useWidth(WIDEST)
   const [low, high] = [Math.min(...masses), Math.max(...masses)]
   const tread = (width - EDGE.left - EDGE.right) / Math.max(masses.length, 3)
   const heightOf = (mass: number) =>

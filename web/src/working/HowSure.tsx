@@ -1,7 +1,7 @@
 import { decimalPlaces, Exact, formatFigures, formatPlaces } from '@hop-lark/core/number'
 import type { Answer } from '@hop-lark/core/reckon'
 import type { Sureness } from '@hop-lark/core/uncertainty'
-import { Suspense, useRef, useState } from 'react'
+import { Suspense, useState } from 'react'
 import { useWidth } from '../instruments/useWidth.ts'
 import { Disclosure } from '../ui/Disclosure.tsx'
 import { later } from '../ui/later.tsx'
@@ -26,8 +26,7 @@ export function HowSure({ answer, sureness }: { readonly answer: Answer; readonl
 
 function SurePanel({ answer, sureness }: { readonly answer: Answer; readonly sureness: Sureness }) {
   const [school, setSchool] = useState<School>('standard')
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame, WIDEST)
+  const [frame, width] = useWidth(WIDEST)
   const bars = school === 'standard' ? standardBars(sureness) : percentageBars(sureness)
   return (
     <div ref={frame} className="max-w-3xl pt-1">

@@ -27,7 +27,7 @@ export function runs(random: Random, titre: Exact) {
   return [{ kind: 'rough', initial: '0.00', final: written(titre.add('0.4')) }, run, run]
 }
 
-const CONVENTIONS = { atomicMasses: 'standard', burette: { capacity: '500', step: '0.01' } }
+const CONVENTIONS = { atomicMasses: 'standard', burette: { capacity: '1000000', step: '0.01' } }
 export const withoutStrength =
   (id: string) =>
   (task: Task): Task => ({

@@ -1,5 +1,5 @@
 import { type Point, type SeriesReading, sensibleAxis } from '@hop-lark/core/curve'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Scatter, ScatterChart } from 'recharts'
 import { useWidth } from '../../instruments/useWidth.ts'
 import { drawnIn } from './drawn.ts'
@@ -51,8 +51,7 @@ function axesFor(runs: readonly SeriesReading[]): Axes {
 
 /** Graph paper: squares of 1, 2 or 5, points as marks, best lines drawn past them, construction lines, and reading off. */
 export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, others }: GraphPaperProps) {
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame, WIDEST)
+  const [frame, width] = useWidth(WIDEST)
   const [at, setAt] = useState<number>()
   const { points, doubtful } = reading
   if (points.length === 0)

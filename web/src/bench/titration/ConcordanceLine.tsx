@@ -1,6 +1,5 @@
 import type { PartOf } from '@hop-lark/core/record'
 import { runName } from '@hop-lark/core/titration'
-import { useRef } from 'react'
 import { useWidth } from '../../instruments/useWidth.ts'
 import { useTask, useTitration } from '../../notebook/derived.ts'
 import { layOutLine, stackLabels } from './lineLayout.ts'
@@ -20,8 +19,7 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
     .filter(({ run, compared, inMean }) => compared && (run.kind === 'accurate' || inMean))
     .map((assessed) => ({ ...assessed, volume: assessed.compared?.toNumber() ?? 0, name: runName(part.runs, assessed.index) }))
     .toSorted((a, b) => a.volume - b.volume)
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame, WIDEST)
+  const [frame, width] = useWidth(WIDEST)
   if (dots.length === 0) return null
   const within = Number(conventions.concordance.within)
   const { from, to, ticks } = layOutLine(

@@ -1,6 +1,6 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { entryText, type PartOf, path } from '@hop-lark/core/record'
-import { type AssessedRun, runName } from '@hop-lark/core/titration'
+import { type PartOf, path } from '@hop-lark/core/record'
+import { type AssessedRun, levelBefore, runName } from '@hop-lark/core/titration'
 import { useEffect, useRef } from 'react'
 import { focusAt } from '../../app/goTo.ts'
 import { derive, useSettledTask, useTask, useTitration } from '../../notebook/derived.ts'
@@ -70,12 +70,6 @@ export function RunTable({ part }: { readonly part: PartOf<'titration'> }) {
   )
 }
 
-/** The last final reading before a run: what its initial reading is likely to be. */
-function carriedOn(part: PartOf<'titration'>, index: number): string | undefined {
-  const before = part.runs.slice(0, index).findLast(({ final }) => final !== undefined)
-  return before?.final === undefined ? undefined : entryText(before.final)
-}
-
 function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'initial' | 'final' }) {
   const { conventions } = useTask()
   // What is wrong in a long record is marked when there is time: the reading just entered does not wait for it.
@@ -98,7 +92,11 @@ function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'init
                 label={`${runName(part.runs, index)}, ${field} reading`}
                 entry={run[field]}
                 step={conventions.burette.step}
-                offer={field === 'initial' && run.initial === undefined && !refill ? carriedOn(part, index) : undefined}
+                offer={
+                  field === 'initial' && run.initial === undefined && !refill
+                    ? levelBefore(part, index, conventions.burette)
+                    : undefined
+                }
                 pale={run.kind !== 'accurate'}
                 problem={settled.worstAt(at)}
                 onDone={

@@ -1,7 +1,7 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { entryText, findMaterial, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
+import { type Conventions, entryText, findMaterial, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
 import { colourOfSolution } from '@hop-lark/core/substance'
-import { agreementSentence } from '@hop-lark/core/titration'
+import { agreementSentence, isOnScale } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Sheet } from '../../app/Sheet.tsx'
@@ -54,7 +54,7 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
         <div className="w-[13.5rem] shrink-0 max-[899px]:hidden">
           <Burette
             capacity={Number(conventions.burette.capacity)}
-            reading={levelNow(part)}
+            reading={levelNow(part, conventions.burette)}
             look={colourOfSolution(solute)}
             {...marks}
           />
@@ -83,10 +83,10 @@ function nextCell({ id, runs }: PartOf<'titration'>): Path | undefined {
 }
 
 /** Where the liquid stands: the last reading of the last run that has one. */
-function levelNow({ runs }: PartOf<'titration'>): string | undefined {
-  const last = runs.findLast(({ initial, final }) => final ?? initial)
-  const entry = last?.final ?? last?.initial
-  return entry === undefined ? undefined : entryText(entry)
+function levelNow({ runs }: PartOf<'titration'>, burette: Conventions['burette']): string | undefined {
+  const readings = runs.flatMap(({ initial, final }) => [initial ?? [], final ?? []].flat())
+  const last = readings.findLast((entry) => isOnScale(entry, burette))
+  return last === undefined ? undefined : entryText(last)
 }
 
 function NoRuns({ onAdd }: { readonly onAdd: () => void }) {

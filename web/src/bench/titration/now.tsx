@@ -71,6 +71,20 @@ function action({ part, next, assessment, conventions }: NowOf): Now {
         ),
         ...mayStop,
       }
+    case 'readAgain':
+      return {
+        title: (
+          <>
+            Read the burette again: <Reading text={next.reading} /> is not on it.
+          </>
+        ),
+        says: (
+          <>
+            {sentenceStart(runName(part.runs, next.run))} has a reading outside 0 to <Reading text={next.lastMark} /> {unit}.
+            Nothing is reckoned from it until it is mended.
+          </>
+        ),
+      }
     case 'stop':
       return {
         title: 'You may stop.',
