@@ -1,5 +1,14 @@
 import type { z } from 'zod'
-import { BehindSchema, EditsSchema, ErrorSchema, HealthSchema, KeptTaskSchema, SavedSchema, ShelfPageSchema } from './answers.ts'
+import {
+  BehindSchema,
+  EditsSchema,
+  ErrorSchema,
+  HealthSchema,
+  KeptTaskSchema,
+  SavedSchema,
+  ShelfPageSchema,
+  StandingSchema,
+} from './answers.ts'
 import { CreateBodySchema, DestroyBodySchema, EditBodySchema, ListQuerySchema, SinceQuerySchema } from './requests.ts'
 
 /** One thing that can be asked of the server. */
@@ -10,6 +19,8 @@ export interface Address {
   readonly says: string
   readonly query?: z.ZodObject
   readonly body?: z.ZodType
+  /** Whether each event of an endless answer is one of what is answered with 200. */
+  readonly events?: true
   /** What is answered, by status; `null` where there is no body. */
   readonly answers: Readonly<Record<number, z.ZodType | null>>
 }
@@ -58,6 +69,13 @@ export const ADDRESSES: readonly Address[] = [
     says: 'Saves an edit, all or nothing; one made on an older version is answered with the edits since.',
     body: EditBodySchema,
     answers: { 200: SavedSchema, 409: BehindSchema.or(ErrorSchema), 422: ErrorSchema, ...REFUSED },
+  },
+  {
+    method: 'get',
+    path: '/tasks/{id}/events',
+    says: 'How a task stands, now and whenever that changes: server-sent events.',
+    events: true,
+    answers: { 200: StandingSchema, 400: ErrorSchema },
   },
   {
     method: 'post',

@@ -46,6 +46,9 @@ export const LedgerLineSchema = z.object({
 
 export const EditsSchema = z.object({ version, archived: moment.nullable(), edits: z.array(LedgerLineSchema).readonly() })
 
+/** How a task stands; what changes when anybody saves, archives or deletes it. */
+export const StandingSchema = z.object({ version, archived: z.boolean(), gone: z.boolean() })
+
 export const SavedSchema = z.object({ kind: z.literal('saved'), version, at: moment })
 /** Others saved first: their edits, to be joined with one's own. */
 export const BehindSchema = z.object({ kind: z.literal('behind'), version, edits: z.array(LedgerLineSchema).readonly() })

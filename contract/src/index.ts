@@ -1,4 +1,5 @@
 export { ADDRESSES, type Address } from './addresses.ts'
+export { StandingSchema } from './answers.ts'
 export { openApi } from './openApi.ts'
 export {
   CreateBodySchema,
@@ -19,4 +20,5 @@ export type {
   Saved,
   ShelfLine,
   ShelfPage,
+  Standing,
 } from './types.ts'

@@ -19,7 +19,9 @@ const schemaOf = (schema: z.ZodType, io: 'input' | 'output'): Json => {
   })
   return rest
 }
-const content = (schema: z.ZodType, io: 'input' | 'output') => ({ 'application/json': { schema: schemaOf(schema, io) } })
+const content = (schema: z.ZodType, io: 'input' | 'output', type = 'application/json') => ({
+  [type]: { schema: schemaOf(schema, io) },
+})
 
 function parametersOf({ path, query }: Address): readonly Json[] {
   const id = path.includes('{id}') ? [{ name: 'id', in: 'path', required: true, schema: schemaOf(TaskIdSchema, 'input') }] : []
@@ -32,11 +34,16 @@ function parametersOf({ path, query }: Address): readonly Json[] {
   return [...id, ...asked]
 }
 
+const typeOf = ({ events }: Address, status: string) => (events && status === '200' ? 'text/event-stream' : 'application/json')
+
 function operationOf(address: Address): Json {
   const parameters = parametersOf(address)
   const responses = Object.entries(address.answers).map(([status, schema]) => [
     status,
-    { description: Number(status) < 400 ? address.says : 'Why not.', ...(schema ? { content: content(schema, 'output') } : {}) },
+    {
+      description: Number(status) < 400 ? address.says : 'Why not.',
+      ...(schema ? { content: content(schema, 'output', typeOf(address, status)) } : {}),
+    },
   ])
   return {
     summary: address.says,

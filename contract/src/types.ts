@@ -8,6 +8,7 @@ import type {
   SavedSchema,
   ShelfLineSchema,
   ShelfPageSchema,
+  StandingSchema,
 } from './answers.ts'
 import type { ListQuerySchema, OperationSchema } from './requests.ts'
 
@@ -17,6 +18,7 @@ export type ShelfLine = Readonly<z.infer<typeof ShelfLineSchema>>
 export type ShelfPage = Readonly<z.infer<typeof ShelfPageSchema>>
 export type PatchOperation = z.infer<typeof OperationSchema>
 export type Saved = Readonly<z.infer<typeof SavedSchema>>
+export type Standing = Readonly<z.infer<typeof StandingSchema>>
 export type ErrorBody = Readonly<z.infer<typeof ErrorSchema>>
 
 /** An edit as it stands in the ledger; its patch was checked when it was saved. */

@@ -5,6 +5,7 @@ import { QueryTypes } from 'sequelize'
 import { answerErrors, isDatabaseAway, unknownAddress } from './http/errors.ts'
 import { expectHost, headers, limitRate } from './http/guards.ts'
 import { logRequests } from './http/log.ts'
+import { soundBody } from './http/soundBody.ts'
 import { taskRoutes } from './tasks/routes.ts'
 import type { Tasks } from './tasks/Tasks.ts'
 
@@ -40,7 +41,7 @@ export function makeApp({ tasks, logger, hosts, requestsPerMinute, webFolder }: 
   app.disable('x-powered-by')
   app.use(headers(), logRequests(logger), expectHost(hosts))
   const api = express.Router()
-  api.use(limitRate(requestsPerMinute), express.json({ limit: LARGEST_REQUEST }))
+  api.use(...limitRate(requestsPerMinute), express.json({ limit: LARGEST_REQUEST }), soundBody)
   api.use((_request, response, next) => {
     response.set('cache-control', 'no-store')
     next()

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { createServer, type Server } from 'node:http'
+import { createServer, type Server, type ServerOptions } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import type { Sequelize } from 'sequelize'
 import { makeApp } from './app.ts'
@@ -25,6 +25,15 @@ function listen(server: Server, { host, port }: Settings): Promise<number> {
   })
 }
 
+/** How long a client may take over its headers, and over the whole of a request: one that drips is let go. */
+type Patience = Pick<ServerOptions, 'headersTimeout' | 'requestTimeout' | 'keepAliveTimeout' | 'connectionsCheckingInterval'>
+const PATIENCE: Patience = {
+  headersTimeout: 10_000,
+  requestTimeout: 30_000,
+  keepAliveTimeout: 65_000,
+  connectionsCheckingInterval: 5000,
+}
+
 /** Loopback has several names; where we listen further out, the names must be told. */
 function namesOf({ host, moreHosts }: Settings, port: number): ReadonlySet<string> {
   return new Set([`127.0.0.1:${port}`, `localhost:${port}`, `${host}:${port}`, ...moreHosts])
@@ -34,9 +43,10 @@ function namesOf({ host, moreHosts }: Settings, port: number): ReadonlySet<strin
  * Connects, migrates and listens.
  *
  * @param webFolder - folder of the built web app
+ * @param patience - how long a client may take over a request
  * @throws when the database cannot be reached or the port is taken
  */
-export async function startServer(settings: Settings, webFolder?: string): Promise<Running> {
+export async function startServer(settings: Settings, webFolder?: string, patience: Patience = PATIENCE): Promise<Running> {
   const logger = makeLogger(settings.logLevel)
   const database = connectDatabase(settings.databaseUrl)
   try {
@@ -49,7 +59,7 @@ export async function startServer(settings: Settings, webFolder?: string): Promi
   const tasks = new Tasks(database, { now: () => new Date(), newId: () => randomBytes(9).toString('base64url') })
   let hosts: ReadonlySet<string> = new Set()
   const app = makeApp({ tasks, logger, hosts: () => hosts, requestsPerMinute: settings.requestsPerMinute, webFolder })
-  const server = createServer(app)
+  const server = createServer(patience, app)
   const port = await listen(server, settings).catch(async (error: unknown) => {
     await database.close()
     throw error
@@ -61,6 +71,7 @@ export async function startServer(settings: Settings, webFolder?: string): Promi
     database,
     tasks,
     stop: async () => {
+      tasks.watch.stop()
       server.closeAllConnections()
       await new Promise((resolve) => server.close(resolve))
       await database.close()

@@ -49,8 +49,19 @@ const AWAY_FOR_NOW = answer(
 /** What is wrong with a request before anybody reads it, by the status that says so. */
 const UNREAD: Readonly<Record<number, Answer>> = {
   400: answer(400, 'request.notJson', 'The request is not JSON.', 'Send JSON.'),
+  404: answer(
+    404,
+    'address.unknown',
+    'There is nothing at this address.',
+    'Load the page again: Hop Lark may have been updated.',
+  ),
   413: answer(413, 'request.tooLarge', 'This is larger than a task may be.', 'Split the task, or take pasted text out of it.'),
+  415: answer(415, 'request.charset', 'The request is written in a way that is not read here.', 'Send JSON in UTF-8.'),
 }
+const MALFORMED = answer(400, 'address.malformed', 'The address cannot be read.', 'Check what stands after a % in it.')
+/** Some other reason to refuse a request before it is read, by the status that the library gives. */
+const refusedUnread = (status: number) =>
+  answer(status, 'request.refused', 'The request cannot be answered like this.', 'Load the page again.')
 const FAULT = answer(
   500,
   'server.fault',
@@ -68,7 +79,10 @@ function answerTo(error: unknown): Answer {
     return answer(400, 'request.invalid', 'The request is not what this address expects.', SEE_THE_PLACES, faults)
   }
   if (isDatabaseAway(error)) return AWAY_FOR_NOW
-  return UNREAD[Number((error as { status?: unknown }).status)] ?? FAULT
+  if (error instanceof URIError) return MALFORMED
+  const status = Number((error as { status?: unknown }).status)
+  if (status >= 400 && status < 500) return UNREAD[status] ?? refusedUnread(status)
+  return FAULT
 }
 
 /** What of an error may be logged: driver errors carry SQL with readings in it, so only kind and code are kept. */

@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express'
-import { rateLimit } from 'express-rate-limit'
+import { ipKeyGenerator, rateLimit } from 'express-rate-limit'
 import helmet from 'helmet'
 import { Refusal } from './Refusal.ts'
 
@@ -56,20 +56,33 @@ export function headers(): RequestHandler {
   })
 }
 
-/** At most so many requests a minute from one address. */
-export function limitRate(requestsPerMinute: number): RequestHandler {
-  return rateLimit({
-    windowMs: 60_000,
-    limit: requestsPerMinute,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    handler: () => {
-      throw new Refusal(
-        429,
-        'request.tooMany',
-        'Too many requests in a minute.',
-        'Wait a little; what you enter is kept on this device meanwhile.',
-      )
-    },
-  })
+/** Pages of one browser say which they are, so that a class behind one address is not taken for one client. */
+const PAGE_HEADER = 'x-hop-lark-page'
+/** Clients behind one address, at most. */
+const CLASS = 60
+
+const tooMany = () => {
+  throw new Refusal(
+    429,
+    'request.tooMany',
+    'Too many requests in a minute.',
+    'Wait a little; what you enter is kept on this device meanwhile.',
+  )
+}
+
+/** At most so many requests a minute from one page, and as many from one address as a whole class may send. */
+export function limitRate(requestsPerMinute: number): RequestHandler[] {
+  const limit = (most: number, keyOf: (address: string, page: string) => string) =>
+    rateLimit({
+      windowMs: 60_000,
+      limit: most,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      keyGenerator: (request) => keyOf(ipKeyGenerator(request.ip ?? ''), request.get(PAGE_HEADER)?.slice(0, 64) ?? ''),
+      handler: tooMany,
+    })
+  return [
+    limit(requestsPerMinute * CLASS, (address) => address),
+    limit(requestsPerMinute, (address, page) => `${address} ${page}`),
+  ]
 }

@@ -2,12 +2,13 @@ import type { KeptTask, ListQuery, ShelfLine } from '@hop-lark/contract'
 import { readTask, type Task } from '@hop-lark/core/record'
 import { summariseTask } from '@hop-lark/core/stages'
 import { applyPatch } from 'rfc6902'
-import { Op, type Sequelize, type Transaction } from 'sequelize'
+import { Op, type Sequelize, type Transaction, UniqueConstraintError } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
 import { KeptDocuments } from './KeptDocuments.ts'
 import { BEHIND, linesAskedFor, OF_A_LINE } from './shelfQuery.ts'
 import { defineTasks, type TaskModel } from './TaskModel.ts'
+import { Watch } from './Watch.ts'
 
 function shelfLine({ id, title, version, summary, created, updated, archived }: TaskModel): ShelfLine {
   return {
@@ -32,6 +33,15 @@ export function storedTask({ id, version, document, created, updated, archived }
   }
 }
 
+const LONGEST_TITLE = 300
+
+/** The title of a copy; where it would be too long, the end of the title goes, by whole characters. */
+function titleOfCopy(title: string): string {
+  const kept = [...title]
+  while (kept.join('').length > LONGEST_TITLE - ' (copy)'.length) kept.pop()
+  return `${kept.join('')} (copy)`
+}
+
 /** Text of documents that a server keeps: some hundreds of long records. */
 const KEPT_BYTES = 64 * 2 ** 20
 
@@ -42,6 +52,8 @@ export class Tasks {
   readonly database: Sequelize
   /** Documents as they were saved last. */
   readonly kept = new KeptDocuments(KEPT_BYTES)
+  /** Who watches which task. */
+  readonly watch = new Watch(this)
   readonly now: () => Date
   private readonly newId: () => string
 
@@ -113,36 +125,36 @@ export class Tasks {
   /** Puts a task on the shelf. One whose id is taken already becomes a task of its own. */
   async create(document: unknown): Promise<KeptTask> {
     const task = readTask(document)
-    return this.database.transaction(async (transaction) => {
-      const taken = await this.tasks.count({ where: { id: task.id }, transaction })
-      return storedTask(await this.insert(taken > 0 ? { ...task, id: this.newId() } : task, transaction))
-    })
+    try {
+      return storedTask(await this.insert(task))
+    } catch (error) {
+      // Of two that come at once with one id, the database takes one.
+      if (!(error instanceof UniqueConstraintError)) throw error
+      return storedTask(await this.insert({ ...task, id: this.newId() }))
+    }
   }
 
-  private insert(task: Task, transaction: Transaction): Promise<TaskModel> {
+  private insert(task: Task): Promise<TaskModel> {
     const now = this.now()
     const summary = summariseTask(task)
-    return this.tasks.create(
-      {
-        id: task.id,
-        title: task.title,
-        version: 0,
-        document: task,
-        documented: 0,
-        summary,
-        progress: summary.progress,
-        created: now,
-        updated: now,
-        archived: null,
-      },
-      { transaction },
-    )
+    return this.tasks.create({
+      id: task.id,
+      title: task.title,
+      version: 0,
+      document: task,
+      documented: 0,
+      summary,
+      progress: summary.progress,
+      created: now,
+      updated: now,
+      archived: null,
+    })
   }
 
   /** A second task with the same record, under a new id. */
   async duplicate(id: string): Promise<KeptTask> {
     const { document } = await this.find(id)
-    return this.create({ ...document, id: this.newId(), title: `${document.title} (copy)`.slice(0, 300) })
+    return this.create({ ...document, id: this.newId(), title: titleOfCopy(document.title) })
   }
 
   /** Takes a task off the shelf, or puts it back. Nothing in it changes. */

@@ -1,5 +1,6 @@
 import { hasItems, isItemOf, isPart, type Task } from '@hop-lark/core/record'
-import { applyPatch, type Operation } from 'rfc6902'
+import type { Operation } from 'rfc6902'
+import { applyEdit } from './applyEdit.ts'
 
 type Part = Task['parts'][number]
 type List = readonly unknown[]
@@ -13,10 +14,9 @@ interface Touched {
   readonly item?: number
 }
 
-function touchedBy({ op, path }: Operation, parts: readonly Part[]): Touched | undefined {
+function touchedBy({ path }: Operation, parts: readonly Part[]): Touched | undefined {
   const [, list, place, field, item, inside] = path.split('/')
-  if (list !== 'parts' || !isPlace(place) || field === undefined || field === 'id' || op === 'move' || op === 'copy')
-    return undefined
+  if (list !== 'parts' || !isPlace(place) || field === undefined || field === 'id') return undefined
   const part = parts[Number(place)]
   if (!part) return undefined
   const deep = isPlace(item) && inside !== undefined && inside !== 'id' && hasItems(part, field)
@@ -58,7 +58,7 @@ export function patchParts(task: Task, patch: readonly Operation[]): Task | unde
   const places = [...new Set(touched.map(({ part }) => part))]
   const parts = task.parts.map((part, place) => (places.includes(place) ? opened(part, within(place)) : part))
   const document: Task = { ...task, parts }
-  if (applyPatch(document, [...patch]).some((error) => error !== null)) return undefined
+  if (applyEdit(document, patch) >= 0) return undefined
   const stand = places.every((place) => {
     const part = parts[place]
     return part !== undefined && part.id === task.parts[place]?.id && stillStands(part, within(place))

@@ -9,6 +9,7 @@ import {
 import { writeTask } from '@hop-lark/core/record'
 import { Router } from 'express'
 import type { Operation } from 'rfc6902'
+import { taskEvents } from './events.ts'
 import { editsSince, saveEdit } from './saveEdit.ts'
 import { storedTask, type Tasks } from './Tasks.ts'
 
@@ -53,8 +54,10 @@ export function taskRoutes(tasks: Tasks): Router {
   router.post('/:id/edits', async (request, response) => {
     const edit = EditBodySchema.parse(request.body)
     const saved = await saveEdit(tasks, TaskIdSchema.parse(request.params.id), { ...edit, patch: edit.patch as Operation[] })
+    if (saved.kind === 'saved') tasks.watch.saved(String(request.params.id), saved.version)
     response.status(saved.kind === 'behind' ? 409 : 200).json(saved)
   })
+  router.get('/:id/events', taskEvents(tasks.watch))
   router.post('/:id/duplicate', async (request, response) => {
     response.status(201).json(await tasks.duplicate(TaskIdSchema.parse(request.params.id)))
   })

@@ -1,8 +1,9 @@
 import type { LedgerLine, PatchOperation, SaveAnswer } from '@hop-lark/contract'
 import { readTask } from '@hop-lark/core/record'
-import { applyPatch, type Operation } from 'rfc6902'
+import type { Operation } from 'rfc6902'
 import { Op, type Transaction } from 'sequelize'
 import { Refusal } from '../http/Refusal.ts'
+import { applyOrRefuse } from './applyEdit.ts'
 import { patchParts } from './patchParts.ts'
 import type { TaskModel } from './TaskModel.ts'
 import type { Tasks } from './Tasks.ts'
@@ -39,15 +40,7 @@ export async function editsSince(
 
 function patched(row: TaskModel, patch: readonly Operation[]) {
   const { document } = row
-  const failed = applyPatch(document, [...patch]).findIndex((error) => error !== null)
-  if (failed >= 0) {
-    throw new Refusal(
-      422,
-      'edit.doesNotApply',
-      `Operation ${failed + 1} (${patch[failed]?.op} ${patch[failed]?.path}) does not fit the task.`,
-      'Load the task again; what you entered is still on your device.',
-    )
-  }
+  applyOrRefuse(document, patch)
   const task = readTask(document)
   if (task.id !== row.id)
     throw new Refusal(422, 'edit.changesId', "An edit cannot change a task's id.", 'Duplicate the task instead.')

@@ -2,6 +2,7 @@ import { Suspense, useEffect } from 'react'
 import { Outlet, useNavigate, useParams } from 'react-router'
 import type { ApiError } from '../notebook/api.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { watchTask } from '../notebook/watchTask.ts'
 import { useReference } from '../reference/useReference.ts'
 import { Button } from '../ui/Button.tsx'
 import { later } from '../ui/later.tsx'
@@ -19,7 +20,11 @@ export function TaskShell() {
   const { open, close } = useNotebook.getState()
   useEffect(() => {
     void open(taskId)
-    return close
+    const stop = watchTask(taskId)
+    return () => {
+      stop()
+      close()
+    }
   }, [taskId, open, close])
   if (opening.kind === 'failed') return <NotOpened error={opening.error} again={() => void open(taskId)} />
   if (opening.kind !== 'open' || !hasTask) return <p className="p-8 text-ink-soft">Opening the task …</p>

@@ -1,4 +1,4 @@
-import type { LedgerLine } from '@hop-lark/contract'
+import type { LedgerLine, Standing } from '@hop-lark/contract'
 import { type MergeNote, mergeTasks, type Task } from '@hop-lark/core/record'
 import { applyPatch, type Operation } from 'rfc6902'
 import { type Api, ApiError } from './api.ts'
@@ -72,7 +72,10 @@ export class Outbox {
   private inFlight: InFlight | undefined
   private opening: Promise<Task> | undefined
   private working = false
-  private behind = false
+  /** Whether the server is to be asked what others have saved. */
+  private asks = false
+  /** The newest version that was heard of. */
+  private heardOf = 0
   private failures = 0
   private away: string | undefined
   private gone = false
@@ -140,7 +143,7 @@ export class Outbox {
     if (!known) throw error
     this.resume('document' in known ? { version: known.version, acknowledged: known.document, local: known.document } : known)
     this.join(older)
-    this.behind = true
+    this.asks = true
     this.fail(error)
   }
 
@@ -179,8 +182,19 @@ export class Outbox {
 
   /** Fetches what others have saved meanwhile. */
   refresh(): void {
-    this.behind = true
+    this.asks = true
     void this.work()
+  }
+
+  /** Takes note of how the task stands on the server; what is new there is fetched. */
+  heard({ version, archived, gone }: Standing): void {
+    if (archived !== this.archived || gone || version < this.version) this.asks = true
+    this.heardOf = version
+    void this.work()
+  }
+
+  private get isBehind(): boolean {
+    return this.asks || this.heardOf > this.version
   }
 
   /** Tries at once what waits for the server to be back. */
@@ -310,12 +324,12 @@ export class Outbox {
       // The device first: comparing the two states then is work of its own, not of the keystroke.
       await this.copy.written
       for (;;) {
-        if (this.behind && !this.inFlight) await this.fetch()
+        if (this.isBehind && !this.inFlight) await this.fetch()
         this.inFlight ??= this.nextEdit()
         await this.keep()
         // Something may have been typed while that was written to the device, so the end is looked at last.
         if (this.inFlight) await this.sendOrSift(this.inFlight)
-        else if (this.local === this.acknowledged && !this.behind) break
+        else if (this.local === this.acknowledged && !this.isBehind) break
       }
       this.working = false
       this.tell()
@@ -328,7 +342,8 @@ export class Outbox {
 
   private async fetch(): Promise<void> {
     const { version, edits, archived } = await this.options.api.editsSince(this.options.taskId, this.version)
-    this.behind = false
+    this.asks = false
+    this.heardOf = version
     this.wasAnswered()
     this.archived = archived !== null
     if (version < this.version) await this.startOver()
@@ -370,7 +385,7 @@ export class Outbox {
     this.savedAt = answer.at
     // A repeated edit is answered with the version it made then; others may have come since.
     this.version = answer.version
-    this.options.presence.saved(this.options.taskId)
+    this.options.presence.saved(this.options.taskId, answer.version)
     this.tell()
   }
 

@@ -1,5 +1,6 @@
 import type { Edits, ErrorBody, KeptTask, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
 import type { Operation } from 'rfc6902'
+import { newKey } from './newKey.ts'
 
 /** What the shelf asks for. */
 export type ShelfQuery = Omit<ListQuery, 'size'>
@@ -45,6 +46,9 @@ export class ApiError extends Error {
   }
 }
 
+/** Names this page: to the server, which counts requests by pages, and to other pages of the browser. */
+export const PAGE = newKey()
+
 /** Longer than the server gives a database that hangs. */
 const MILLISECONDS_TO_ANSWER = 15_000
 
@@ -53,7 +57,8 @@ async function request(method: string, path: string, body?: unknown): Promise<Re
     return await fetch(`/api${path}`, {
       method,
       signal: AbortSignal.timeout(MILLISECONDS_TO_ANSWER),
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: { 'x-hop-lark-page': PAGE, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     })
   } catch {
     throw new ApiError(

@@ -1,11 +1,11 @@
-import { api } from './api.ts'
+import { api, PAGE } from './api.ts'
 import { deviceStore } from './deviceStore.ts'
 import { newKey } from './newKey.ts'
 import { Outbox } from './Outbox.ts'
 import { presenceOn, type Wire } from './presence.ts'
 
 const wire: Wire | undefined = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hop-lark')
-export const presence = presenceOn(wire, newKey())
+export const presence = presenceOn(wire, PAGE)
 export const device = deviceStore()
 
 const living = new Map<string, Outbox>()
@@ -29,7 +29,10 @@ export async function abandon(taskId: string): Promise<void> {
 /** The outboxes that live in this page. */
 export const livingOutboxes = (): readonly Outbox[] => [...living.values()]
 
-presence.onSaved((taskId) => living.get(taskId)?.refresh())
+presence.onSaved((taskId, version) => {
+  const outbox = living.get(taskId)
+  if (outbox?.task) outbox.heard({ version, archived: outbox.isArchived, gone: false })
+})
 
 if (typeof window !== 'undefined') {
   // What is nowhere but here must not go without a word.

@@ -3,7 +3,7 @@ export type Word =
   | { readonly kind: 'who'; readonly page: string }
   | { readonly kind: 'here'; readonly page: string }
   /** A page's edit is on the server. */
-  | { readonly kind: 'saved'; readonly page: string; readonly taskId: string }
+  | { readonly kind: 'saved'; readonly page: string; readonly taskId: string; readonly version: number }
 
 /** Where pages of one browser hear each other; a BroadcastChannel, which also reaches pages that came over plain http. */
 export interface Wire {
@@ -16,9 +16,9 @@ export interface Presence {
   readonly page: string
   /** The other pages that answer. One that sleeps or is very busy may not: what it left is then joined in twice, which makes no second run. */
   readonly others: () => Promise<ReadonlySet<string>>
-  readonly saved: (taskId: string) => void
+  readonly saved: (taskId: string, version: number) => void
   /** Calls when another page has saved something of a task. */
-  readonly onSaved: (hear: (taskId: string) => void) => void
+  readonly onSaved: (hear: (taskId: string, version: number) => void) => void
 }
 
 /** A page that does anything else than sleep answers in a few milliseconds. */
@@ -32,12 +32,12 @@ const MILLISECONDS_TO_ANSWER = 300
  */
 export function presenceOn(wire: Wire | undefined, page: string): Presence {
   const there = new Set<string>()
-  const hearers: ((taskId: string) => void)[] = []
+  const hearers: ((taskId: string, version: number) => void)[] = []
   wire?.addEventListener('message', ({ data }) => {
     if (data.page === page) return
     if (data.kind === 'who') wire.postMessage({ kind: 'here', page })
     else if (data.kind === 'here') there.add(data.page)
-    else if (data.kind === 'saved') for (const hear of hearers) hear(data.taskId)
+    else if (data.kind === 'saved') for (const hear of hearers) hear(data.taskId, data.version)
   })
   return {
     page,
@@ -48,7 +48,7 @@ export function presenceOn(wire: Wire | undefined, page: string): Presence {
       await new Promise((resolve) => setTimeout(resolve, MILLISECONDS_TO_ANSWER))
       return new Set(there)
     },
-    saved: (taskId) => wire?.postMessage({ kind: 'saved', page, taskId }),
+    saved: (taskId, version) => wire?.postMessage({ kind: 'saved', page, taskId, version }),
     onSaved: (hear) => void hearers.push(hear),
   }
 }

@@ -158,9 +158,3 @@ export const useNotebook = create<Notebook>((set, get) => {
     dropNotes: () => set({ notes: [] }),
   }
 })
-
-if (typeof document !== 'undefined') {
-  document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') outbox?.refresh()
-  })
-}
