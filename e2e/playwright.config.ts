@@ -16,6 +16,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     trace: 'retain-on-failure',
+    // It answers before a test can break the network; the tests of it let it in.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: [

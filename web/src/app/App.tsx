@@ -1,7 +1,7 @@
 import { Suspense, useEffect } from 'react'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { ShelfPage } from '../shelf/ShelfPage.tsx'
-import { later } from '../ui/later.tsx'
+import { later, whenIdle } from '../ui/later.tsx'
 import { PageFault } from './PageFault.tsx'
 import { followTheme } from './theme.ts'
 
@@ -26,6 +26,7 @@ const router = createBrowserRouter([
 /** The whole app: its pages, and short messages at the foot. */
 export function App() {
   useEffect(followTheme, [])
+  useEffect(() => whenIdle(() => void import('../offline/keepOffline.ts').then(({ keepOffline }) => keepOffline())), [])
   return (
     <Suspense fallback={<p className="p-8 text-ink-soft">Opening …</p>}>
       <RouterProvider router={router} />

@@ -57,7 +57,11 @@ function NotOpened({ error, again }: { readonly error: ApiError; readonly again:
         {error.status === 404 ? 'There is no such task.' : 'The task could not be opened.'}
       </h1>
       <p className="mb-1">{error.message}</p>
-      <p className="mb-5 text-ink-soft">{error.mend}</p>
+      <p className="mb-5 text-ink-soft">
+        {error.away
+          ? 'This task was never open on this device, or too long ago, so there is no copy of it here. It opens as soon as the server answers.'
+          : error.mend}
+      </p>
       <div className="flex gap-2">
         <Button look="main" onClick={again}>
           Try again

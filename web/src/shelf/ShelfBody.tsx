@@ -16,6 +16,8 @@ interface ShelfBodyProps {
   readonly onNew: () => void
 }
 
+const KnownTasks = later(() => import('./KnownTasks.tsx').then((module) => module.KnownTasks))
+
 const Fetching = () => <p className="text-ink-soft">Fetching the tasks …</p>
 
 /** The lines of the shelf, or why there are none. */
@@ -27,6 +29,9 @@ export function ShelfBody({ shelf, asked, grouping, onAsk, onNew }: ShelfBodyPro
         <p className="font-semibold">{shelf.error.message}</p>
         <p className="mb-3 text-ink-soft">The shelf is on the server. A task that is open in another window goes on working.</p>
         <Button onClick={shelf.again}>Try again</Button>
+        <Suspense fallback={null}>
+          <KnownTasks />
+        </Suspense>
       </div>
     )
   }

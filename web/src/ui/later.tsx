@@ -1,7 +1,15 @@
 import { type ComponentType, lazy } from 'react'
 
+/** A part of the app that could not be fetched: the server is away, or has a newer build and not this one. */
+export class NotFetched extends Error {
+  constructor(cause: unknown) {
+    super('A part of the page could not be fetched.', { cause })
+    this.name = 'NotFetched'
+  }
+}
+
 /** Does something when the page has nothing else to do, or after some seconds all the same. */
-function whenIdle(work: () => void): void {
+export function whenIdle(work: () => void): void {
   if ('requestIdleCallback' in window) requestIdleCallback(work, { timeout: 4000 })
   else setTimeout(work, 1000)
 }
@@ -15,7 +23,7 @@ export function later<Props extends object>(load: () => Promise<ComponentType<Pr
   const fetch = () => {
     fetched ??= load().catch((error: unknown) => {
       fetched = undefined
-      throw error
+      throw new NotFetched(error)
     })
     return fetched
   }
