@@ -20,7 +20,7 @@ function refuse({ at }: Place, code: string, says: string, mend: string): never 
  * Refuses a request that nests deeper than a task can, and text that is no text: half of a pair of code units, which no
  * database keeps as it is. It goes through the body step by step, so that depth costs no stack.
  */
-export function checkBody(body: unknown): void {
+function checkBody(body: unknown): void {
   const open: Place[] = [{ value: body, at: '', depth: 0 }]
   for (let place = open.pop(); place; place = open.pop()) {
     const { value, at, depth } = place

@@ -53,7 +53,7 @@ export class Tasks {
   /** Documents as they were saved last. */
   readonly kept = new KeptDocuments(KEPT_BYTES)
   /** Who watches which task. */
-  readonly watch = new Watch(this)
+  readonly watch: Watch
   readonly now: () => Date
   private readonly newId: () => string
 
@@ -61,6 +61,7 @@ export class Tasks {
     this.database = database
     this.tasks = defineTasks(database)
     this.edits = defineEdits(database)
+    this.watch = new Watch(this.tasks)
     this.now = now
     this.newId = newId
   }

@@ -1,6 +1,6 @@
 import type { Standing } from '@hop-lark/contract'
 import { Op } from 'sequelize'
-import type { Tasks } from './Tasks.ts'
+import type { TaskModel } from './TaskModel.ts'
 
 type Hear = (standing: Standing) => void
 
@@ -18,9 +18,9 @@ const MILLISECONDS_BETWEEN_LOOKS = 1000
 export class Watch {
   private readonly watched = new Map<string, { hearers: Set<Hear>; last: Standing | undefined }>()
   private timer: ReturnType<typeof setTimeout> | undefined
-  private readonly tasks: Pick<Tasks, 'tasks'>
+  private readonly tasks: typeof TaskModel
 
-  constructor(tasks: Pick<Tasks, 'tasks'>) {
+  constructor(tasks: typeof TaskModel) {
     this.tasks = tasks
   }
 
@@ -58,7 +58,7 @@ export class Watch {
   private async look(): Promise<void> {
     const ids = [...this.watched.keys()]
     try {
-      const rows = await this.tasks.tasks.findAll({ attributes: ['id', 'version', 'archived'], where: { id: { [Op.in]: ids } } })
+      const rows = await this.tasks.findAll({ attributes: ['id', 'version', 'archived'], where: { id: { [Op.in]: ids } } })
       const found = new Map(rows.map((row) => [row.id, row]))
       for (const id of ids) {
         const row = found.get(id)

@@ -2,7 +2,7 @@ import { migrateTask, type Task } from '@hop-lark/core/record'
 import { type Aside, DeviceError, type DeviceStore, type Kept } from './deviceStore.ts'
 import type { Presence } from './presence.ts'
 
-export const taskToday = (task: Task): Task => migrateTask(task) as Task
+const taskToday = (task: Task): Task => migrateTask(task) as Task
 
 /** What an older page left on the device, as a task of today: things get the same ids here as on the server. */
 const keptToday = (kept: Kept): Kept => ({

@@ -11,7 +11,7 @@ export function downloadText(name: string, text: string): void {
 }
 
 /** Letters, digits and hyphens of a title, as every system takes them in a file's name. */
-export const plainName = (title: string): string =>
+const plainName = (title: string): string =>
   title
     .normalize('NFKD')
     .replace(/[^\w\s-]/g, '')

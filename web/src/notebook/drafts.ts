@@ -54,7 +54,7 @@ if (typeof window !== 'undefined') {
 }
 
 /** Names a place of a task among all drafts. */
-export const draftKey = (taskId: string, place: string): string => `${taskId}/${place}`
+const draftKey = (taskId: string, place: string): string => `${taskId}/${place}`
 
 /** Gives up what is typed below a place of a task: what it was of is gone. */
 export function dropDrafts(taskId: string, place: string): void {
