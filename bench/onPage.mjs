@@ -32,7 +32,9 @@ export async function onPage(document, act) {
   const { chromium } = createRequire(new URL('../e2e/package.json', import.meta.url))('@playwright/test')
   const folder = mkdtempSync(join(tmpdir(), 'hop-lark-bench-'))
   const database = await startPrivateDatabase(folder)
-  const server = await startServer(readSettings({ DATABASE_URL: database.url, PORT: '0', LOG_LEVEL: 'silent' }), WEB)
+  const server = await startServer(readSettings({ DATABASE_URL: database.url, PORT: '0', LOG_LEVEL: 'silent' }), {
+    webFolder: WEB,
+  })
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
     args: ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],

@@ -39,19 +39,29 @@ function namesOf({ host, moreHosts }: Settings, port: number): ReadonlySet<strin
   return new Set([`127.0.0.1:${port}`, `localhost:${port}`, `${host}:${port}`, ...moreHosts])
 }
 
+interface StartOptions {
+  /** Folder of the built web app; without one only the API is served. */
+  readonly webFolder?: string
+  /** How long a client may take over a request. */
+  readonly patience?: Patience
+  /** Called before a database that holds something is changed to a newer shape. */
+  readonly beforeMigration?: (database: Sequelize) => Promise<unknown>
+}
+
 /**
  * Connects, migrates and listens.
  *
- * @param webFolder - folder of the built web app
- * @param patience - how long a client may take over a request
- * @throws when the database cannot be reached or the port is taken
+ * @throws when the database cannot be reached, was used by a newer Hop Lark, or the port is taken
  */
-export async function startServer(settings: Settings, webFolder?: string, patience: Patience = PATIENCE): Promise<Running> {
+export async function startServer(settings: Settings, options: StartOptions = {}): Promise<Running> {
+  const { webFolder, patience = PATIENCE, beforeMigration } = options
   const logger = makeLogger(settings.logLevel)
   const database = connectDatabase(settings.databaseUrl)
   try {
     await database.authenticate()
-    await migrate(database)
+    await migrate(database, async () => {
+      await beforeMigration?.(database)
+    })
   } catch (error) {
     await database.close()
     throw error

@@ -10,7 +10,9 @@ import { applyEdit } from '../tasks/applyEdit.ts'
 let server: Running
 const settings = () => readSettings({ DATABASE_URL: inject('databaseUrl'), PORT: '0', LOG_LEVEL: 'silent' })
 beforeAll(async () => {
-  server = await startServer(settings(), undefined, { headersTimeout: 300, requestTimeout: 300, connectionsCheckingInterval: 50 })
+  server = await startServer(settings(), {
+    patience: { headersTimeout: 300, requestTimeout: 300, connectionsCheckingInterval: 50 },
+  })
 })
 afterAll(() => server.stop())
 

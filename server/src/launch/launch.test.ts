@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -9,7 +10,9 @@ import { MIGRATIONS, migrate } from '../database/migrate.ts'
 import { startServer } from '../start.ts'
 import { loadDemo } from './demo.ts'
 import { freePort, startPrivateDatabase } from './index.ts'
+import { runningServer, writePid } from './pidFile.ts'
 import { isAlive } from './ports.ts'
+import { startWatchedDatabase } from './watchedDatabase.ts'
 
 const folder = mkdtempSync(join(tmpdir(), 'hop-lark-launch-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
@@ -47,8 +50,8 @@ describe('settings', () => {
 describe('migrations', () => {
   it('can be run by two servers at once, and again', async () => {
     const databases = [connectDatabase(inject('databaseUrl')), connectDatabase(inject('databaseUrl'))]
-    await Promise.all(databases.map(migrate))
-    await Promise.all(databases.map(migrate))
+    await Promise.all(databases.map((database) => migrate(database)))
+    await Promise.all(databases.map((database) => migrate(database)))
     const [rows] = await (databases[0] as (typeof databases)[number]).query('SELECT COUNT(*) AS done FROM migrations')
     expect(rows).toEqual([{ done: MIGRATIONS.length }])
     await Promise.all(databases.map((database) => database.close()))
@@ -94,5 +97,43 @@ describe('the private database', () => {
     expect(rows).toEqual([{ found: 0 }])
     await again.close()
     await third.stop()
+  })
+
+  it('is started again whenever it is killed, on the same port', async () => {
+    const said: string[] = []
+    const watched = await startWatchedDatabase(join(folder, 'watched'), (text) => said.push(text))
+    const database = connectDatabase(watched.url)
+    await database.query('CREATE TABLE kept (id INT PRIMARY KEY)')
+    for (let kill = 1; kill <= 5; kill++) {
+      const { pid = 0 } = watched
+      process.kill(pid, 'SIGKILL')
+      while (watched.pid === pid) await new Promise((resolve) => setTimeout(resolve, 20))
+      await database.query(`INSERT INTO kept VALUES (${kill})`)
+    }
+    const [rows] = await database.query('SELECT COUNT(*) AS found FROM kept')
+    expect(rows).toEqual([{ found: 5 }])
+    expect(said).toHaveLength(5)
+    await database.close()
+    await watched.stop()
+    expect(isAlive(watched.pid ?? 0)).toBe(false)
+  })
+})
+
+describe('the file that names the running server', () => {
+  it('is believed only while that is a server of ours', () => {
+    const state = join(folder, 'state')
+    mkdirSync(state)
+    expect(runningServer(state)).toBeUndefined()
+    // A process that lives, and is something else: the number was given out again.
+    writeFileSync(join(state, 'server.pid'), `${process.ppid} http://127.0.0.1:4710\n`)
+    expect(runningServer(state)).toBeUndefined()
+    writeFileSync(join(state, 'server.pid'), 'gibberish')
+    expect(runningServer(state)).toBeUndefined()
+    const child = spawn(process.execPath, ['-e', 'setInterval(() => {}, 1000)', 'launch/main.js'])
+    writeFileSync(join(state, 'server.pid'), `${child.pid} http://127.0.0.1:4710\n`)
+    expect(runningServer(state)).toEqual({ pid: child.pid, url: 'http://127.0.0.1:4710' })
+    child.kill()
+    writePid(state, 'http://127.0.0.1:4711')
+    expect(readFileSync(join(state, 'server.pid'), 'utf8')).toBe(`${process.pid} http://127.0.0.1:4711\n`)
   })
 })

@@ -1,15 +1,17 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { writeBackup } from '../backup/writeBackup.ts'
 import { readSettings } from '../config.ts'
 import { type Running, startServer } from '../start.ts'
+import { backUp, backupName, backupsIn, restore } from './backups.ts'
 import { loadDemo } from './demo.ts'
-import { isAlive } from './ports.ts'
-import { type PrivateDatabase, startPrivateDatabase } from './privateDatabase.ts'
+import { removePid, runningServer, writePid } from './pidFile.ts'
+import type { PrivateDatabase } from './privateDatabase.ts'
+import { startWatchedDatabase } from './watchedDatabase.ts'
 
 const ROOT = fileURLToPath(new URL('../../../', import.meta.url))
 const STATE = process.env.HOP_LARK_STATE ?? join(ROOT, '.hop-lark')
-const PID_FILE = join(STATE, 'server.pid')
 
 function say(text: string): void {
   console.error(text)
@@ -22,10 +24,10 @@ function fail(error: unknown): never {
 
 /** Two servers on one data folder would get in each other's way. */
 function refuseSecond(): void {
-  if (!existsSync(PID_FILE)) return
-  const [pid = '', url = ''] = readFileSync(PID_FILE, 'utf8').trim().split(' ')
-  if (Number(pid) > 1 && Number(pid) !== process.pid && isAlive(Number(pid))) {
-    fail(`Hop Lark is already running here (process ${pid}). Open ${url}, or stop it with: kill ${pid}`)
+  const running = runningServer(STATE)
+  if (running) {
+    const { pid, url } = running
+    fail(new Error(`Hop Lark is already running here (process ${pid}). Open ${url}, or stop it with: kill ${pid}`))
   }
 }
 
@@ -53,18 +55,22 @@ async function start(withDemo: boolean): Promise<void> {
   refuseSecond()
   const own: PrivateDatabase | undefined = process.env.DATABASE_URL
     ? undefined
-    : await startPrivateDatabase(join(STATE, 'database'))
+    : await startWatchedDatabase(join(STATE, 'database'), say)
   let running: Running | undefined
   const stop = async (status: number) => {
     await running?.stop()
     await own?.stop()
-    rmSync(PID_FILE, { force: true })
+    removePid(STATE)
     process.exit(status)
   }
   try {
     const settings = readSettings(own ? { ...process.env, DATABASE_URL: own.url } : process.env)
-    running = await startServer(settings, join(ROOT, 'web', 'dist'))
-    writeFileSync(PID_FILE, `${process.pid} ${running.url}\n`)
+    running = await startServer(settings, {
+      webFolder: join(ROOT, 'web', 'dist'),
+      beforeMigration: (database) =>
+        writeBackup(database, backupName(backupsIn(STATE), 'before-migration', new Date()), new Date()),
+    })
+    writePid(STATE, running.url)
     if (withDemo) {
       const loaded = await loadDemo(running, join(ROOT, 'demo'))
       if (loaded > 0) say(`${loaded} demo tasks from Wrackholm are on the shelf.`)
@@ -78,4 +84,7 @@ async function start(withDemo: boolean): Promise<void> {
   say(`Hop Lark is at ${running?.url}   (Ctrl-C stops it)`)
 }
 
-await start(process.argv[2] === 'demo').catch(fail)
+const [, , verb, file] = process.argv
+const done =
+  verb === 'backup' ? backUp(STATE, file, say) : verb === 'restore' ? restore(STATE, file, say) : start(verb === 'demo')
+await done.catch(fail)

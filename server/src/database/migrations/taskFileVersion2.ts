@@ -28,41 +28,45 @@ async function upToDate(database: Sequelize, row: Row, transaction: Transaction)
   return document
 }
 
-async function rewrite(database: Sequelize, id: string): Promise<void> {
-  await database.transaction(async (transaction) => {
-    const [row] = await database.query<Row>('SELECT id, version, documented, document FROM tasks WHERE id = :id FOR UPDATE', {
-      type: QueryTypes.SELECT,
-      transaction,
-      replacements: { id },
-    })
-    if (!row) return
-    const before = await upToDate(database, row, transaction)
-    const after = migrateTask(before)
-    if (after === before) return
-    const patch = REWRITTEN.flatMap((field) =>
-      field in after ? [{ op: 'replace', path: `/${field}`, value: after[field] }] : [],
-    )
-    const replacements = {
-      id,
-      version: row.version + 1,
-      document: JSON.stringify(after),
-      key: KEY,
-      patch: JSON.stringify(patch),
-      now: new Date(),
-      note: `written as a task file of version ${TASK_VERSION}`,
-    }
-    await database.query(
-      'UPDATE tasks SET document = :document, version = :version, documented = :version, summed = 0 WHERE id = :id',
-      {
-        transaction,
-        replacements,
-      },
-    )
-    await database.query(
-      'INSERT INTO edits (task, version, `key`, patch, at, note) VALUES (:id, :version, :key, :patch, :now, :note)',
-      { transaction, replacements },
-    )
+async function rewrite(database: Sequelize, id: string, transaction: Transaction): Promise<void> {
+  const [row] = await database.query<Row>('SELECT id, version, documented, document FROM tasks WHERE id = :id FOR UPDATE', {
+    type: QueryTypes.SELECT,
+    transaction,
+    replacements: { id },
   })
+  if (!row) return
+  const before = await upToDate(database, row, transaction)
+  const after = migrateTask(before)
+  if (after === before) return
+  const patch = REWRITTEN.flatMap((field) => (field in after ? [{ op: 'replace', path: `/${field}`, value: after[field] }] : []))
+  const replacements = {
+    id,
+    version: row.version + 1,
+    document: JSON.stringify(after),
+    key: KEY,
+    patch: JSON.stringify(patch),
+    now: new Date(),
+    note: `written as a task file of version ${TASK_VERSION}`,
+  }
+  await database.query(
+    'UPDATE tasks SET document = :document, version = :version, documented = :version, summed = 0 WHERE id = :id',
+    { transaction, replacements },
+  )
+  await database.query(
+    'INSERT INTO edits (task, version, `key`, patch, at, note) VALUES (:id, :version, :key, :patch, :now, :note)',
+    { transaction, replacements },
+  )
+}
+
+const idsOf = async (database: Sequelize, transaction?: Transaction) =>
+  database.query<{ id: string }>('SELECT id FROM tasks', {
+    type: QueryTypes.SELECT,
+    ...(transaction ? { transaction } : {}),
+  })
+
+/** Does the same to tasks that were put back from an older backup, in the transaction that puts them back. */
+export async function writeTasksAnew(database: Sequelize, transaction: Transaction): Promise<void> {
+  for (const { id } of await idsOf(database, transaction)) await rewrite(database, id, transaction)
 }
 
 /**
@@ -70,8 +74,7 @@ async function rewrite(database: Sequelize, id: string): Promise<void> {
  * is told of it as of any other edit, and what it has not sent yet is joined in.
  */
 export async function up({ sequelize }: QueryInterface): Promise<void> {
-  const rows = await sequelize.query<{ id: string }>('SELECT id FROM tasks', { type: QueryTypes.SELECT })
-  for (const { id } of rows) await rewrite(sequelize, id)
+  for (const { id } of await idsOf(sequelize)) await sequelize.transaction((transaction) => rewrite(sequelize, id, transaction))
 }
 
 /** Older servers cannot read these tasks: there is no way back. */

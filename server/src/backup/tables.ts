@@ -1,0 +1,48 @@
+/** What is kept of each table, and in which order rows are read and written: tasks before the edits that belong to them. */
+export const TABLES = {
+  tasks: {
+    key: ['id'],
+    columns: ['id', 'title', 'version', 'documented', 'document', 'summary', 'progress', 'created', 'updated', 'archived'],
+    dates: ['created', 'updated', 'archived'],
+    json: ['document', 'summary'],
+  },
+  edits: {
+    key: ['task', 'version'],
+    columns: ['task', 'version', 'key', 'patch', 'at', 'note'],
+    dates: ['at'],
+    json: ['patch'],
+  },
+  loaded: { key: ['name'], columns: ['name', 'at'], dates: ['at'], json: [] },
+} as const satisfies Record<string, TableShape>
+
+interface TableShape {
+  readonly key: readonly string[]
+  readonly columns: readonly string[]
+  readonly dates: readonly string[]
+  readonly json: readonly string[]
+}
+
+export type TableName = keyof typeof TABLES
+export const TABLE_NAMES = Object.keys(TABLES) as readonly TableName[]
+
+export const shapeOf = (table: TableName): TableShape => TABLES[table]
+
+export type Row = Readonly<Record<string, unknown>>
+
+/** The first line of a backup. */
+export interface Head {
+  readonly format: typeof BACKUP_FORMAT
+  readonly version: typeof BACKUP_VERSION
+  readonly made: string
+  /** Migrations of the database it was made of, by which its shape is known. */
+  readonly migrations: readonly string[]
+}
+
+/** The last line: without it the file was cut off. */
+export interface End {
+  readonly end: true
+  readonly counts: Readonly<Record<TableName, number>>
+}
+
+export const BACKUP_FORMAT = 'hop-lark/backup'
+export const BACKUP_VERSION = 1
