@@ -61,9 +61,24 @@ export class Bench {
     })
   }
 
+  /** Kills the server, as a power cut does. */
+  async killServer(): Promise<void> {
+    const { server } = this
+    if (!server || server.exitCode !== null || server.signalCode !== null) return
+    const gone = new Promise((resolve) => server.once('exit', resolve))
+    server.kill('SIGKILL')
+    await gone
+  }
+
+  /** Starts the server if a test left it stopped. */
+  async ensureServer(): Promise<void> {
+    const { server } = this
+    if (!server || server.exitCode !== null || server.signalCode !== null) await this.startServer()
+  }
+
   async stopServer(): Promise<void> {
     const { server } = this
-    if (!server || server.exitCode !== null) return
+    if (!server || server.exitCode !== null || server.signalCode !== null) return
     const gone = new Promise((resolve) => server.once('exit', resolve))
     server.kill('SIGTERM')
     await gone
