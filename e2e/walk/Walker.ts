@@ -108,7 +108,9 @@ export class Walker {
   }
 
   async addRun(_: Device, page: Page): Promise<void> {
-    if (await this.shows(page)) await page.keyboard.press('Alt+n')
+    if (!(await this.shows(page))) return
+    await page.keyboard.press('Alt+n')
+    this.model.act(page)
   }
 
   async undo(_: Device, page: Page): Promise<void> {
@@ -125,9 +127,9 @@ export class Walker {
       .catch(() => undefined)
   }
 
-  /** A window that says that it alone has the work is not closed by anybody who can read. */
-  private async mayGo(page: Page): Promise<boolean> {
-    return (await page.locator('[data-save="held"], [data-waiting="held"]').count()) === 0
+  /** A window that holds work alone asks before it is closed, and nobody who can read closes it. */
+  private mayGo(page: Page): Promise<boolean> {
+    return page.evaluate(() => window.dispatchEvent(new Event('beforeunload', { cancelable: true })))
   }
 
   async reload(device: Device, page: Page): Promise<void> {
@@ -197,11 +199,10 @@ export class Walker {
       await device.context.setOffline(false)
       if (device.full) await this.storage(device)
       for (const page of device.pages) await this.settled(page)
-      const shelf = await device.context.newPage()
-      await shelf.goto(this.bench.url)
-      await shelf.getByRole('heading', { name: 'Tasks' }).waitFor()
-      await expect(shelf.locator('[data-waiting]:not([data-waiting="elsewhere"])')).toHaveCount(0)
-      drafts[device.name] = await shelf.evaluate(() =>
+      // What windows left that were shut is joined in by the next that opens the task.
+      const last = await this.open(device)
+      await last.locator('[data-save="saved"]').waitFor({ timeout: 30_000 })
+      drafts[device.name] = await last.evaluate(() =>
         Object.keys(localStorage)
           .filter((key) => key.startsWith('hop-lark-draft/'))
           .map((key) => localStorage.getItem(key) ?? ''),

@@ -34,26 +34,32 @@ export class Model {
   private readonly typed = new Map<string, string>()
   /** Entered, and then perhaps taken back by undo: it may be there or not. */
   private readonly takenBack = new Set<string>()
-  private readonly last = new Map<Page, string>()
+  /** What each page has done since it was loaded, newest last; an empty text is no reading. */
+  private readonly done = new Map<Page, string[]>()
 
   enter(browser: string, page: Page, cell: string, value: string): void {
     this.typed.delete(`${browser} ${cell}`)
     this.entered.set(value, cell)
-    this.last.set(page, value)
+    this.act(page, value)
   }
 
   type(browser: string, cell: string, value: string): void {
     this.typed.set(`${browser} ${cell}`, value)
   }
 
+  /** Notes that a page has done something that undo takes back. */
+  act(page: Page, value = ''): void {
+    this.done.set(page, [...(this.done.get(page) ?? []), value])
+  }
+
   undo(page: Page): void {
-    const value = this.last.get(page)
-    if (value !== undefined) this.takenBack.add(value)
+    const value = this.done.get(page)?.pop()
+    if (value) this.takenBack.add(value)
   }
 
   /** A page that is loaded anew has nothing to undo. */
   reload(page: Page): void {
-    this.last.delete(page)
+    this.done.delete(page)
   }
 
   get size(): number {

@@ -4,7 +4,8 @@ import type { AddressInfo } from 'node:net'
 import type { Sequelize } from 'sequelize'
 import { makeApp } from './app.ts'
 import type { Settings } from './config.ts'
-import { connectDatabase } from './database/connect.ts'
+import { again } from './database/again.ts'
+import { connectDatabase, readAddress } from './database/connect.ts'
 import { migrate } from './database/migrate.ts'
 import { makeLogger } from './http/log.ts'
 import { Tasks } from './tasks/Tasks.ts'
@@ -57,16 +58,20 @@ export async function startServer(settings: Settings, options: StartOptions = {}
   const { webFolder, patience = PATIENCE, beforeMigration } = options
   const logger = makeLogger(settings.logLevel)
   const database = connectDatabase(settings.databaseUrl)
+  const isCluster = readAddress(settings.databaseUrl).hosts.length > 1
   try {
-    await database.authenticate()
-    await migrate(database, async () => {
-      await beforeMigration?.(database)
-    })
+    await again(isCluster, () => database.authenticate())
+    // On a cluster two servers that start at once may change its shape at once; the second then finds nothing left to do.
+    await again(isCluster, () =>
+      migrate(database, async () => {
+        await beforeMigration?.(database)
+      }),
+    )
   } catch (error) {
     await database.close()
     throw error
   }
-  const tasks = new Tasks(database, { now: () => new Date(), newId: () => randomBytes(9).toString('base64url') })
+  const tasks = new Tasks(database, { now: () => new Date(), newId: () => randomBytes(9).toString('base64url'), isCluster })
   let hosts: ReadonlySet<string> = new Set()
   const app = makeApp({ tasks, logger, hosts: () => hosts, requestsPerMinute: settings.requestsPerMinute, webFolder })
   const server = createServer(patience, app)

@@ -53,7 +53,9 @@ export function correctEntry(before: Entry | undefined, value: string, at: strin
   const old = canonicalEntry(before)
   if (new Exact(old.value).eq(value)) return { ...old, value, at: old.at ?? at }
   const struck: Strike = { value: old.value, ...(old.at ? { at: old.at } : {}), ...(why ? { why } : {}) }
-  return { value, at, was: [...(old.was ?? []), struck] }
+  // A value that waited to be chosen is not chosen by writing a third.
+  const waited = old.rival && !new Exact(old.rival.value).eq(value) ? [{ ...old.rival, why: IN_TWO_PLACES }] : []
+  return { value, at, was: [...(old.was ?? []), struck, ...waited] }
 }
 
 /** Why a value is struck through that another was preferred to. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { alignLists } from './alignLists.ts'
-import { freshRunId, type Run, readTask, type Task, taskJsonSchema } from './index.ts'
+import { correctEntry, freshRunId, type Run, readTask, type Task, taskJsonSchema } from './index.ts'
 import { ENTRY_FIELDS, mergeTasks } from './merge.ts'
 import { sameJson } from './sameJson.ts'
 
@@ -107,6 +107,36 @@ describe('joining two versions of a task', () => {
       rival: { value: '22.00' },
       was: [{ value: '21.50', why: 'entered in two places' }],
     })
+  })
+
+  it('of many devices loses no value, in whatever order they write and meet', () => {
+    const act = fc.tuple(fc.integer({ min: 0, max: 2 }), fc.boolean())
+    fc.assert(
+      fc.property(fc.array(act, { minLength: 4, maxLength: 24 }), (acts) => {
+        const nothing = taskWith({ kind: 'accurate' })
+        let server = nothing
+        const devices = Array.from({ length: 3 }, () => ({ base: nothing, local: nothing }))
+        const written: string[] = []
+        const meet = (device: { base: Task; local: Task }) => {
+          server = mergeTasks(device.base, device.local, server).task
+          Object.assign(device, { base: server, local: server })
+        }
+        for (const [number, writes] of acts) {
+          const device = devices[number] as (typeof devices)[number]
+          if (!writes) meet(device)
+          else {
+            const value = `${written.length + 10}.00`
+            written.push(value)
+            const at = new Date(Date.UTC(2026, 4, 12) + written.length).toISOString()
+            const [run] = runsOf(device.local)
+            device.local = taskWith({ kind: 'accurate', final: correctEntry(run?.final, value, at) })
+          }
+        }
+        for (const device of [...devices, ...devices]) meet(device)
+        const text = JSON.stringify(server)
+        return written.every((value) => text.includes(`"${value}"`))
+      }),
+    )
   })
 
   it('does not quarrel with a reading that was made of ours by correcting it', () => {

@@ -53,19 +53,24 @@ function becameOf({ value, at }: EntryObject, later: EntryObject): boolean {
  */
 function mergeEntries(mine: Entry, theirs: Entry): EntryObject {
   const [ours, other] = [canonicalEntry(mine), canonicalEntry(theirs)]
-  if (becameOf(ours, other)) return other
-  if (becameOf(other, ours)) return ours
-  const same = new Exact(ours.value).eq(other.value)
-  const rival = same ? (ours.rival ?? other.rival) : { value: other.value, ...(other.at ? { at: other.at } : {}) }
-  // A third value, that waited already: struck through, so that it still can be read.
-  const displaced = [ours.rival, other.rival]
-    .filter((third) => third !== undefined && third.value !== ours.value && third.value !== rival?.value)
+  if (becameOf(ours, other)) return withHistories(other, ours)
+  if (becameOf(other, ours)) return withHistories(ours, other)
+  if (new Exact(ours.value).eq(other.value)) return withHistories(ours, other)
+  return withHistories({ ...ours, rival: { value: other.value, ...(other.at ? { at: other.at } : {}) } }, other, ours.rival)
+}
+
+/** A reading with all that was struck through in it or in another; of several that wait to be chosen from, one still does. */
+function withHistories(kept: EntryObject, other: EntryObject, ...waiting: readonly (Strike | undefined)[]): EntryObject {
+  const rival = kept.rival ?? other.rival
+  const stands = [kept.value, rival?.value]
+  const displaced = [other.rival, ...waiting]
+    .filter((third) => third !== undefined && !stands.includes(third.value))
     .map((third) => ({ ...(third as Strike), why: IN_TWO_PLACES }))
   const was: Strike[] = []
-  for (const strike of [...(other.was ?? []), ...(ours.was ?? []), ...displaced])
+  for (const strike of [...(other.was ?? []), ...(kept.was ?? []), ...displaced])
     if (!was.some((one) => sameJson(one, strike))) was.push(strike)
-  const { rival: _ours, was: _was, ...kept } = ours
-  return { ...kept, ...(was.length > 0 ? { was } : {}), ...(rival ? { rival } : {}) }
+  const { rival: _rival, was: _was, ...rest } = kept
+  return { ...rest, ...(was.length > 0 ? { was } : {}), ...(rival && rival.value !== kept.value ? { rival } : {}) }
 }
 
 class Merger {

@@ -2,6 +2,12 @@ import * as mariadb from 'mariadb'
 
 type Connection = Awaited<ReturnType<typeof mariadb.createConnection>>
 
+/** Where a database listens. */
+export interface Host {
+  readonly host: string
+  readonly port: number
+}
+
 /** Rows carry their column descriptions as a property that cannot be deleted, which Sequelize 6 tries to do. */
 function loosenMeta(result: unknown): unknown {
   if (!Array.isArray(result)) return result
@@ -11,13 +17,63 @@ function loosenMeta(result: unknown): unknown {
   return rows
 }
 
-/** The mariadb connector, dressed so that Sequelize 6 can use its results. */
-export const connector = {
-  ...mariadb,
-  async createConnection(options: mariadb.ConnectionConfig): Promise<Connection> {
-    const connection = await mariadb.createConnection(options)
-    const query = connection.query.bind(connection)
-    connection.query = (async (sql: string, values?: unknown) => loosenMeta(await query(sql, values))) as Connection['query']
-    return connection
-  },
+/** A node that has lost the others answers every statement with this: it is left. */
+const NOT_IN_THE_CLUSTER = 1047
+
+function dress(connection: Connection): Connection {
+  const query = connection.query.bind(connection)
+  connection.query = (async (sql: string, values?: unknown) => {
+    try {
+      return loosenMeta(await query(sql, values))
+    } catch (error) {
+      if ((error as { errno?: unknown }).errno === NOT_IN_THE_CLUSTER) connection.destroy()
+      throw error
+    }
+  }) as Connection['query']
+  return connection
+}
+
+/** Every statement waits until its node has what was saved through the others: 1 for reads, 2 for changes, 4 for insertions. */
+const WAIT_FOR_THE_OTHERS = 'SET SESSION wsrep_sync_wait = 7'
+
+async function joinCluster(connection: Connection): Promise<void> {
+  const [state] = (await connection.query("SHOW STATUS LIKE 'wsrep_ready'")) as { Value?: string }[]
+  if (state?.Value !== 'ON') throw Object.assign(new Error('This node is not in the cluster.'), { code: 'ECONNREFUSED' })
+  await connection.query(WAIT_FOR_THE_OTHERS)
+}
+
+/**
+ * The mariadb connector, dressed so that Sequelize 6 can use its results, for one database or the nodes of a cluster. Of
+ * nodes, the one that answered last is asked first; where it does not, the others are in turn.
+ */
+export function connectorFor(hosts: readonly Host[]) {
+  let preferred = 0
+  const isCluster = hosts.length > 1
+  const connectTo = async (place: number, options: mariadb.ConnectionConfig): Promise<Connection> => {
+    const connection = await mariadb.createConnection({ ...options, ...hosts[place] })
+    if (!isCluster) return dress(connection)
+    try {
+      await joinCluster(connection)
+    } catch (error) {
+      connection.destroy()
+      throw error
+    }
+    preferred = place
+    return dress(connection)
+  }
+  return {
+    ...mariadb,
+    async createConnection(options: mariadb.ConnectionConfig): Promise<Connection> {
+      let last: unknown
+      const first = preferred
+      for (let turn = 0; turn < hosts.length; turn++) {
+        try {
+          return await connectTo((first + turn) % hosts.length, options)
+        } catch (error) {
+          last = error
+        }
+      }
+      throw last
+    },
+  }
 }

@@ -21,6 +21,8 @@ const AWAY = new Set([
   'ER_LOCK_WAIT_TIMEOUT',
   'ER_LOCK_DEADLOCK',
   'ER_CMD_CONNECTION_CLOSED',
+  // A node that has lost its cluster.
+  'ER_UNKNOWN_COM_ERROR',
   'ECONNREFUSED',
   'ECONNRESET',
   'EPIPE',

@@ -1,2 +1,5 @@
+export { readSettings } from '../config.ts'
+export { connectDatabase } from '../database/connect.ts'
+export { startServer } from '../start.ts'
 export { freePort } from './ports.ts'
 export { type PrivateDatabase, startPrivateDatabase } from './privateDatabase.ts'

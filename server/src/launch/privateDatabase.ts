@@ -171,9 +171,14 @@ async function stop(server: ChildProcess, sockets: string): Promise<void> {
  *
  * @param folder - where its data, log and password live
  * @param wantedPort - port to listen on; by default one that is free
+ * @param more - more arguments of the server, as for a node of a cluster
  * @throws Error when MariaDB is not installed or does not start, with the end of its log
  */
-export async function startPrivateDatabase(folder: string, wantedPort?: number): Promise<PrivateDatabase> {
+export async function startPrivateDatabase(
+  folder: string,
+  wantedPort?: number,
+  more: readonly string[] = [],
+): Promise<PrivateDatabase> {
   const base = resolve(folder)
   const pidFile = join(base, 'mariadb.pid')
   mkdirSync(base, { recursive: true, mode: 0o755 })
@@ -201,6 +206,7 @@ export async function startPrivateDatabase(folder: string, wantedPort?: number):
       '--collation-server=utf8mb4_unicode_ci',
       '--default-time-zone=+00:00',
       '--max-allowed-packet=64M',
+      ...more,
     ],
     // Its own process group, so that Ctrl-C in the terminal reaches the launcher alone, which stops it in order.
     { stdio: 'ignore', detached: true },

@@ -3,6 +3,7 @@ import { readTask, type Task } from '@hop-lark/core/record'
 import { summariseTask } from '@hop-lark/core/stages'
 import { applyPatch } from 'rfc6902'
 import { Op, type Sequelize, type Transaction, UniqueConstraintError } from 'sequelize'
+import { again } from '../database/again.ts'
 import { Refusal } from '../http/Refusal.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
 import { KeptDocuments } from './KeptDocuments.ts'
@@ -45,6 +46,13 @@ function titleOfCopy(title: string): string {
 /** Text of documents that a server keeps: some hundreds of long records. */
 const KEPT_BYTES = 64 * 2 ** 20
 
+interface TasksOptions {
+  readonly now: () => Date
+  readonly newId: () => string
+  /** Whether another node takes over when one is lost. */
+  readonly isCluster?: boolean
+}
+
 /** The tasks in the database. Clock and chance are passed in, so that a test can hold them still. */
 export class Tasks {
   readonly tasks: typeof TaskModel
@@ -55,14 +63,17 @@ export class Tasks {
   /** Who watches which task. */
   readonly watch: Watch
   readonly now: () => Date
+  /** Does something again where another write came between or, on a cluster, a node was lost; done twice it must do no harm. */
+  readonly again: <Answer>(act: () => Promise<Answer>) => Promise<Answer>
   private readonly newId: () => string
 
-  constructor(database: Sequelize, { now, newId }: { readonly now: () => Date; readonly newId: () => string }) {
+  constructor(database: Sequelize, { now, newId, isCluster = false }: TasksOptions) {
     this.database = database
     this.tasks = defineTasks(database)
     this.edits = defineEdits(database)
     this.watch = new Watch(this.tasks)
     this.now = now
+    this.again = (act) => again(isCluster, act)
     this.newId = newId
   }
 

@@ -31,7 +31,7 @@ export function taskRoutes(tasks: Tasks): Router {
   router.get('/', async (request, response) => {
     const query = ListQuerySchema.parse(request.query)
     response.json({
-      ...(await tasks.list(query)),
+      ...(await tasks.again(() => tasks.list(query))),
       page: query.page,
       size: query.size,
     })
@@ -40,16 +40,22 @@ export function taskRoutes(tasks: Tasks): Router {
     response.status(201).json(await tasks.create(CreateBodySchema.parse(request.body).document))
   })
   router.get('/:id', async (request, response) => {
-    response.json(storedTask(await tasks.find(TaskIdSchema.parse(request.params.id))))
+    const id = TaskIdSchema.parse(request.params.id)
+    response.json(storedTask(await tasks.again(() => tasks.find(id))))
   })
   router.get('/:id/file', async (request, response) => {
     const { document, title } = await tasks.find(TaskIdSchema.parse(request.params.id))
     response.attachment(fileName(title)).type('application/json').send(writeTask(document))
   })
   router.get('/:id/edits', async (request, response) => {
-    const row = await tasks.find(TaskIdSchema.parse(request.params.id))
-    const edits = await editsSince(tasks, row.id, SinceQuerySchema.parse(request.query).since)
-    response.json({ version: row.version, archived: row.archived?.toISOString() ?? null, edits })
+    const [id, { since }] = [TaskIdSchema.parse(request.params.id), SinceQuerySchema.parse(request.query)]
+    const [row, edits] = await tasks.again(async () => [await tasks.find(id), await editsSince(tasks, id, since)] as const)
+    response.json({
+      version: row.version,
+      archived: row.archived?.toISOString() ?? null,
+      // What was saved between the two questions is told at the next.
+      edits: edits.filter(({ version }) => version <= row.version),
+    })
   })
   router.post('/:id/edits', async (request, response) => {
     const edit = EditBodySchema.parse(request.body)
@@ -62,10 +68,12 @@ export function taskRoutes(tasks: Tasks): Router {
     response.status(201).json(await tasks.duplicate(TaskIdSchema.parse(request.params.id)))
   })
   router.post('/:id/archive', async (request, response) => {
-    response.json(await tasks.setArchived(TaskIdSchema.parse(request.params.id), true))
+    const id = TaskIdSchema.parse(request.params.id)
+    response.json(await tasks.again(() => tasks.setArchived(id, true)))
   })
   router.post('/:id/restore', async (request, response) => {
-    response.json(await tasks.setArchived(TaskIdSchema.parse(request.params.id), false))
+    const id = TaskIdSchema.parse(request.params.id)
+    response.json(await tasks.again(() => tasks.setArchived(id, false)))
   })
   router.delete('/:id', async (request, response) => {
     await tasks.destroy(TaskIdSchema.parse(request.params.id), DestroyBodySchema.parse(request.body).title)

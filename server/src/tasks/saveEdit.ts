@@ -2,6 +2,7 @@ import type { LedgerLine, PatchOperation, SaveAnswer } from '@hop-lark/contract'
 import { readTask } from '@hop-lark/core/record'
 import type { Operation } from 'rfc6902'
 import { Op, type Transaction } from 'sequelize'
+import { cameBetween } from '../database/again.ts'
 import { Refusal } from '../http/Refusal.ts'
 import { applyOrRefuse } from './applyEdit.ts'
 import { patchParts } from './patchParts.ts'
@@ -56,9 +57,6 @@ async function behind(tasks: Tasks, row: TaskModel, base: number, transaction: T
   return { kind: 'behind', version: row.version, edits: await editsSince(tasks, row.id, base, transaction) }
 }
 
-/** Errors of a database in which another write came between; nothing was written, and the whole way finds out what was. */
-const CAME_BETWEEN = new Set([1205, 1213])
-
 /**
  * Saves after which the document is written whole again: until then a save takes as long as its patch, however long the
  * record is. Not more than twice as many edits are put to the document when it is read.
@@ -77,7 +75,9 @@ async function writeAtOnce(tasks: Tasks, values: readonly unknown[]): Promise<bo
     const answer = await tasks.database.query('CALL save_edit($1, $2, $3, $4, $5, $6, $7, $8)', { bind: [...values], raw: true })
     return savedIn(answer)
   } catch (error) {
-    if (CAME_BETWEEN.has((error as { parent?: { errno?: number } }).parent?.errno ?? 0)) return false
+    if (cameBetween(error)) return false
+    // Whether it was written is not known: the whole way looks.
+    tasks.kept.forget(String(values[0]))
     throw error
   }
 }
@@ -117,7 +117,7 @@ async function saveOnKept(tasks: Tasks, id: string, { base, key, patch, note }: 
  * @throws TaskFileError when the document would be no task file any more, Refusal when the patch does not apply
  */
 export async function saveEdit(tasks: Tasks, id: string, edit: Edit): Promise<SaveAnswer> {
-  return (await saveOnKept(tasks, id, edit)) ?? saveWhole(tasks, id, edit)
+  return tasks.again(async () => (await saveOnKept(tasks, id, edit)) ?? saveWhole(tasks, id, edit))
 }
 
 /** The whole way: the row is locked, and the document validated from end to end. */

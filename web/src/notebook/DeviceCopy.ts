@@ -1,5 +1,6 @@
 import { migrateTask, type Task } from '@hop-lark/core/record'
 import { type Aside, DeviceError, type DeviceStore, type Kept } from './deviceStore.ts'
+import { type Jot, type Jots, withJots } from './jots.ts'
 import type { Presence } from './presence.ts'
 
 const taskToday = (task: Task): Task => migrateTask(task) as Task
@@ -15,6 +16,7 @@ const keptToday = (kept: Kept): Kept => ({
 interface DeviceCopyOptions {
   readonly taskId: string
   readonly device: DeviceStore
+  readonly jots: Jots
   readonly presence: Presence
   readonly newKey: () => string
   readonly now: () => Date
@@ -28,10 +30,15 @@ export class DeviceCopy {
   /** What was set aside of the task, also while the device fails. */
   aside: readonly Aside[] = []
   private keeping: Promise<void> = Promise.resolve()
+  /** How many changes this page has made. */
+  private serial = 0
+  private isJotted = true
+  private readonly jots: Jots
   private readonly options: DeviceCopyOptions
 
   constructor(options: DeviceCopyOptions) {
     this.options = options
+    this.jots = options.jots
   }
 
   private async ask<Answer>(question: (device: DeviceStore) => Promise<Answer>, otherwise: Answer): Promise<Answer> {
@@ -51,10 +58,14 @@ export class DeviceCopy {
     if (before?.message !== fault?.message) this.options.onFault()
   }
 
-  /** What pages that are gone have left of this task, taken over; and what was set aside is read. */
+  /** Reads what was set aside of the task. */
+  async readAside(): Promise<void> {
+    this.aside = await this.ask(({ asideOf }) => asideOf(this.options.taskId), this.aside)
+  }
+
+  /** What pages that are gone have left of this task, taken over. */
   async claimLeft(): Promise<readonly Kept[]> {
     const { presence, taskId } = this.options
-    this.aside = await this.ask(({ asideOf }) => asideOf(taskId), [])
     const all = await this.ask((device) => device.all(taskId), [])
     const others = all.filter(({ page }) => page !== presence.page)
     if (others.length === 0) return []
@@ -64,16 +75,51 @@ export class DeviceCopy {
       const [owner = page] = page.split('+')
       return owner === presence.page || !alive.has(owner)
     })
-    const claimed = await Promise.all(left.map((kept) => this.ask(({ claim }) => claim(kept, presence.page), undefined)))
-    return claimed.filter((kept) => kept !== undefined).map(keptToday)
+    const claimed = await Promise.all(
+      left.map(async (kept) => {
+        const mine = await this.ask(({ claim }) => claim(kept, presence.page), undefined)
+        return mine && this.withWhatWasJotted(mine, kept.page)
+      }),
+    )
+    return claimed.filter((kept) => kept !== undefined)
+  }
+
+  /** What a page left, with the changes of its last moment, which it could only jot down; kept so before the jots are struck. */
+  private async withWhatWasJotted(claimed: Kept, page: string): Promise<Kept> {
+    const kept = keptToday(claimed)
+    const [owner = page] = page.split('+').slice(-1)
+    const jots = this.jots.since(kept.taskId, owner, kept.serial)
+    const whole = { ...kept, local: withJots(kept.local, jots), serial: kept.serial + jots.length }
+    if (jots.length > 0) await this.ask((device) => device.keep(whole), undefined)
+    this.jots.strike(kept.taskId, owner, Number.MAX_SAFE_INTEGER)
+    return whole
   }
 
   /** Writes what the page knows, after whatever is being written. */
-  keep(kept: Omit<Kept, 'taskId' | 'page'>): Promise<void> {
+  keep(kept: Omit<Kept, 'taskId' | 'page' | 'serial'>): Promise<void> {
     const { taskId, presence } = this.options
-    const whole: Kept = { ...kept, taskId, page: presence.page }
-    this.keeping = this.keeping.then(() => this.ask((device) => device.keep(whole), undefined))
+    const { page } = presence
+    const { serial } = this
+    const whole: Kept = { ...kept, taskId, page, serial }
+    this.keeping = this.keeping.then(async () => {
+      await this.ask((device) => device.keep(whole), undefined)
+      if (this.fault) return
+      this.jots.strike(taskId, page, serial)
+      if (serial === this.serial) this.isJotted = true
+    })
     return this.keeping
+  }
+
+  /** Writes a change down at once, until the task is kept with it. */
+  jot(jot: Jot): void {
+    const { taskId, presence } = this.options
+    this.serial++
+    this.isJotted = this.jots.write(taskId, presence.page, this.serial, jot)
+  }
+
+  /** Whether the device has everything of this moment. */
+  get hasAll(): boolean {
+    return this.isJotted && this.fault === undefined
   }
 
   /** When all that was to be written is, or could not be. */
@@ -83,7 +129,11 @@ export class DeviceCopy {
 
   /** Forgets what a page kept, this one if none is named, after whatever is being written. */
   forget(page = this.options.presence.page): Promise<void> {
-    this.keeping = this.keeping.then(() => this.ask((device) => device.forget(this.options.taskId, page), undefined))
+    const { taskId } = this.options
+    this.keeping = this.keeping.then(async () => {
+      await this.ask((device) => device.forget(taskId, page), undefined)
+      this.jots.strike(taskId, page, this.serial)
+    })
     return this.keeping
   }
 

@@ -1,7 +1,7 @@
 import { freshId, newTask, type Run, type Task } from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { cuttable, FakeDevice, FakeServer, FakeWire } from '../testing/fakes.ts'
+import { cuttable, FakeDevice, FakeJots, FakeServer, FakeWire } from '../testing/fakes.ts'
 import type { Aside } from './deviceStore.ts'
 import { type News, Outbox, type SaveState } from './Outbox.ts'
 import { presenceOn } from './presence.ts'
@@ -11,6 +11,7 @@ const PLAIN = newTask('Monday', 'direct', () => 0.5)
 let server: FakeServer
 let device: FakeDevice
 let wire: FakeWire
+let jots: FakeJots
 let keys = 0
 
 interface PageOnTest {
@@ -32,6 +33,7 @@ async function openPage(page: string, pause = 1): Promise<PageOnTest> {
     taskId: server.document.id,
     api: api.thing,
     device: its.thing,
+    jots,
     presence: presenceOn(wire.end(page), page),
     newKey: () => `key-${page}-${keys++}`,
     now: () => new Date('2026-05-12T10:00:00.000Z'),
@@ -101,6 +103,7 @@ beforeEach(() => {
   server = new FakeServer(PLAIN)
   device = new FakeDevice()
   wire = new FakeWire()
+  jots = new FakeJots()
 })
 
 describe('the outbox', () => {
@@ -186,6 +189,35 @@ describe('the outbox', () => {
     server.away = false
     const next = await openPage('b')
     await until(() => next.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(3)
+  })
+
+  it('takes over what a page could only jot down, since it was shut before the device had kept it', async () => {
+    const gone = await openPage('a')
+    server.away = true
+    gone.kill()
+    gone.edit(addRun('1.00'))
+    gone.edit((draft) => {
+      draft.title = 'Tuesday'
+    })
+    expect(runsOf(device.kept.get('a')?.local ?? server.document)).toHaveLength(2)
+    server.away = false
+    const next = await openPage('b')
+    expect(runsOf(next.task)).toHaveLength(3)
+    await until(() => next.outbox.isSaved)
+    expect(server.document.title).toBe('Tuesday')
+    expect(jots.since(server.document.id, 'a', 0)).toEqual([])
+  })
+
+  it('joins in what a window left that is shut while this one is open', async () => {
+    const [one, other] = [await openPage('a'), await openPage('b')]
+    server.away = true
+    other.edit(addRun('1.00'))
+    await until(() => other.states.at(-1) === 'kept')
+    other.kill()
+    server.away = false
+    await one.outbox.adopt()
+    await until(() => runsOf(one.task).length === 3 && one.outbox.isSaved)
     expect(runsOf(server.document)).toHaveLength(3)
   })
 
@@ -416,6 +448,7 @@ it('what a page of an older Hop Lark left on the device is joined in, run by run
     taskId: document.id,
     page: 'old',
     version: 0,
+    serial: 0,
     acknowledged: asVersion1(document),
     local: asVersion1(local),
   })

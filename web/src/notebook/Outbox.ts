@@ -4,6 +4,7 @@ import { applyPatch, type Operation } from 'rfc6902'
 import { type Api, ApiError } from './api.ts'
 import { DeviceCopy } from './DeviceCopy.ts'
 import type { Aside, DeviceStore, InFlight, Kept } from './deviceStore.ts'
+import { type Jots, jotOf } from './jots.ts'
 import { hasWork } from './keptWork.ts'
 import { patchBetween } from './patchBetween.ts'
 import type { Presence } from './presence.ts'
@@ -39,6 +40,7 @@ export interface OutboxOptions {
   readonly taskId: string
   readonly api: Pick<Api, 'load' | 'save' | 'editsSince' | 'create'>
   readonly device: DeviceStore
+  readonly jots: Jots
   readonly presence: Presence
   readonly newKey: () => string
   readonly now: () => Date
@@ -116,6 +118,7 @@ export class Outbox {
   }
 
   private async openAnew(): Promise<Task> {
+    await this.copy.readAside()
     const left = await this.copy.claimLeft()
     try {
       const settled = await Promise.all(left.map((kept) => this.settle(kept)))
@@ -161,7 +164,7 @@ export class Outbox {
     }
   }
 
-  private resume({ version, acknowledged, local, inFlight }: Omit<Kept, 'taskId' | 'page'>): void {
+  private resume({ version, acknowledged, local, inFlight }: Omit<Kept, 'taskId' | 'page' | 'serial'>): void {
     this.version = version
     this.acknowledged = acknowledged
     this.local = local
@@ -174,6 +177,7 @@ export class Outbox {
 
   /** Takes the task as it now is on the page. */
   change(task: Task): void {
+    if (this.local) this.copy.jot(jotOf(this.local, task))
     this.local = task
     void this.keep()
     this.tell()
@@ -195,6 +199,24 @@ export class Outbox {
 
   private get isBehind(): boolean {
     return this.asks || this.heardOf > this.version
+  }
+
+  /** Joins in what other pages of this browser have left that are gone since the task was opened here. */
+  async adopt(): Promise<void> {
+    if (!this.local || this.gone || this.away !== undefined) return
+    const left = await this.copy.claimLeft()
+    if (left.length === 0) return
+    try {
+      this.join(await Promise.all(left.map((kept) => this.settle(kept))))
+    } catch (error) {
+      // It stays on the device, under this page's name, and is tried again.
+      if (error instanceof ApiError) return
+      throw error
+    }
+    await this.keep()
+    for (const { page } of left) void this.copy.forget(page)
+    this.listener?.onTask(this.local, [])
+    this.refresh()
   }
 
   /** Tries at once what waits for the server to be back. */
@@ -219,7 +241,7 @@ export class Outbox {
 
   /** Whether closing the window now would lose something. */
   get isOnlyHere(): boolean {
-    return !this.isSaved && this.copy.fault !== undefined
+    return !this.isSaved && !this.copy.hasAll
   }
 
   /** Whether the task is off the shelf. */

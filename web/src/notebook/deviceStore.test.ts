@@ -4,7 +4,7 @@ import { expect, it, vi } from 'vitest'
 import { deviceStore, type Kept } from './deviceStore.ts'
 
 const TASK = newTask('Vinegar', 'direct', () => 0.25)
-const kept = (page: string, taskId = TASK.id): Kept => ({ taskId, page, version: 3, acknowledged: TASK, local: TASK })
+const kept = (page: string, taskId = TASK.id): Kept => ({ taskId, page, version: 3, serial: 0, acknowledged: TASK, local: TASK })
 
 it('keeps what each page knows of a task until it is forgotten, tasks apart', async () => {
   const device = deviceStore()

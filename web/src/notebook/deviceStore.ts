@@ -16,6 +16,8 @@ export interface Kept {
   readonly taskId: string
   readonly page: string
   readonly version: number
+  /** How many changes the page had made; what it jotted down after that is not in it. */
+  readonly serial: number
   readonly acknowledged: Task
   readonly inFlight?: InFlight
   readonly local: Task

@@ -1,5 +1,6 @@
 import { api, PAGE } from './api.ts'
 import { deviceStore } from './deviceStore.ts'
+import { deviceJots } from './jots.ts'
 import { newKey } from './newKey.ts'
 import { Outbox } from './Outbox.ts'
 import { presenceOn, type Wire } from './presence.ts'
@@ -14,7 +15,7 @@ const living = new Map<string, Outbox>()
 export function outboxOf(taskId: string): Outbox {
   const known = living.get(taskId)
   if (known) return known
-  const made = new Outbox({ taskId, api, device, presence, newKey, now: () => new Date() })
+  const made = new Outbox({ taskId, api, device, jots: deviceJots(), presence, newKey, now: () => new Date() })
   living.set(taskId, made)
   return made
 }

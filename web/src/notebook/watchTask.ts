@@ -3,6 +3,8 @@ import { outboxOf } from './outboxes.ts'
 
 /** Where the browser, or something between it and the server, lets no events through, the server is asked as often. */
 const MILLISECONDS_BETWEEN_QUESTIONS = 2000
+/** After which what a window of this browser has left that is gone is looked for again. */
+const MILLISECONDS_BETWEEN_ADOPTIONS = 10_000
 /** After which a stream that broke is tried anew. */
 const MILLISECONDS_BETWEEN_STREAMS = 10_000
 
@@ -18,6 +20,7 @@ export function watchTask(taskId: string): () => void {
     const isListening = stream?.readyState === EventSource.OPEN
     if (document.visibilityState === 'visible' && !isListening) outbox.refresh()
   }, MILLISECONDS_BETWEEN_QUESTIONS)
+  const adopt = setInterval(() => void outbox.adopt(), MILLISECONDS_BETWEEN_ADOPTIONS)
   const close = () => {
     clearTimeout(again)
     stream?.close()
@@ -43,6 +46,7 @@ export function watchTask(taskId: string): () => void {
   return () => {
     document.removeEventListener('visibilitychange', look)
     clearInterval(ask)
+    clearInterval(adopt)
     close()
   }
 }

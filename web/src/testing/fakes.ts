@@ -3,6 +3,7 @@ import { readTask, type Task } from '@hop-lark/core/record'
 import { applyPatch } from 'rfc6902'
 import { ApiError } from '../notebook/api.ts'
 import type { Aside, DeviceStore, Kept, Known } from '../notebook/deviceStore.ts'
+import type { Jot, Jots } from '../notebook/jots.ts'
 import type { OutboxOptions } from '../notebook/Outbox.ts'
 import type { Wire, Word } from '../notebook/presence.ts'
 
@@ -130,6 +131,21 @@ export class FakeDevice implements DeviceStore {
   }
   readonly asideOf = async () => [...this.asides.values()]
   readonly dropAside = async ({ id }: Aside) => void this.asides.delete(id)
+}
+
+/** What pages jot down, in memory. */
+export class FakeJots implements Jots {
+  readonly jots = new Map<string, Map<number, Jot>>()
+
+  readonly write: Jots['write'] = (_, page, serial, jot) => {
+    this.jots.set(page, (this.jots.get(page) ?? new Map()).set(serial, jot))
+    return true
+  }
+  readonly since: Jots['since'] = (_, page, after) =>
+    [...(this.jots.get(page) ?? [])].flatMap(([serial, jot]) => (serial > after ? [jot] : []))
+  readonly strike: Jots['strike'] = (_, page, upTo) => {
+    for (const serial of this.jots.get(page)?.keys() ?? []) if (serial <= upTo) this.jots.get(page)?.delete(serial)
+  }
 }
 
 /** What joins the pages of a browser; a page that is cut off neither hears nor speaks. */
