@@ -66,4 +66,8 @@ export const ErrorSchema = z.object({
   }),
 })
 
-export const HealthSchema = z.object({ status: z.enum(['ok', 'degraded']), database: z.enum(['ok', 'away']) })
+export const HealthSchema = z.object({
+  status: z.enum(['ok', 'degraded']),
+  database: z.enum(['ok', 'away']),
+  names: z.array(z.string()).readonly().describe('under which the server answers, with port'),
+})

@@ -12,6 +12,7 @@ export {
 export type {
   Edits,
   ErrorBody,
+  Health,
   KeptTask,
   LedgerLine,
   ListQuery,

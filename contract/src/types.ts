@@ -3,6 +3,7 @@ import type {
   BehindSchema,
   EditsSchema,
   ErrorSchema,
+  HealthSchema,
   KeptTaskSchema,
   LedgerLineSchema,
   SavedSchema,
@@ -18,6 +19,7 @@ export type ShelfLine = Readonly<z.infer<typeof ShelfLineSchema>>
 export type ShelfPage = Readonly<z.infer<typeof ShelfPageSchema>>
 export type PatchOperation = z.infer<typeof OperationSchema>
 export type Saved = Readonly<z.infer<typeof SavedSchema>>
+export type Health = Readonly<z.infer<typeof HealthSchema>>
 export type Standing = Readonly<z.infer<typeof StandingSchema>>
 export type ErrorBody = Readonly<z.infer<typeof ErrorSchema>>
 

@@ -23,14 +23,14 @@ export interface AppOptions {
   readonly webFolder?: string | undefined
 }
 
-function health(tasks: Tasks): express.RequestHandler {
+function health(tasks: Tasks, hosts: AppOptions['hosts']): express.RequestHandler {
   return async (_request, response) => {
     try {
       await tasks.database.query('SELECT 1', { type: QueryTypes.SELECT })
-      response.json({ status: 'ok', database: 'ok' })
+      response.json({ status: 'ok', database: 'ok', names: [...hosts()] })
     } catch (error) {
       if (!isDatabaseAway(error)) throw error
-      response.status(503).json({ status: 'degraded', database: 'away' })
+      response.status(503).json({ status: 'degraded', database: 'away', names: [...hosts()] })
     }
   }
 }
@@ -46,7 +46,7 @@ export function makeApp({ tasks, logger, hosts, requestsPerMinute, webFolder }: 
     response.set('cache-control', 'no-store')
     next()
   })
-  api.get('/health', health(tasks))
+  api.get('/health', health(tasks, hosts))
   api.use('/tasks', taskRoutes(tasks))
   api.use(unknownAddress)
   app.use('/api', api)

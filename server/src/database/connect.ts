@@ -60,7 +60,8 @@ export function connectDatabase(url: string): Sequelize {
       insertIdAsNumber: true,
       checkNumberRange: true,
       connectTimeout: hosts.length > 1 ? 1000 : 2000,
-      socketTimeout: 10_000,
+      // A node that hangs is left for another; one database is waited for.
+      socketTimeout: hosts.length > 1 ? 3000 : 10_000,
       logParam: false,
     },
   })

@@ -17,16 +17,19 @@ function loosenMeta(result: unknown): unknown {
   return rows
 }
 
-/** A node that has lost the others answers every statement with this: it is left. */
-const NOT_IN_THE_CLUSTER = 1047
+/**
+ * Answers of a node that is to be left for another: it has lost the others (1047), or it does not get to what they have saved
+ * (1205), as one that another node is being copied from.
+ */
+const TO_BE_LEFT: ReadonlySet<unknown> = new Set([1047, 1205])
 
-function dress(connection: Connection): Connection {
+function dress(connection: Connection, isCluster: boolean): Connection {
   const query = connection.query.bind(connection)
   connection.query = (async (sql: string, values?: unknown) => {
     try {
       return loosenMeta(await query(sql, values))
     } catch (error) {
-      if ((error as { errno?: unknown }).errno === NOT_IN_THE_CLUSTER) connection.destroy()
+      if (isCluster && TO_BE_LEFT.has((error as { errno?: unknown }).errno)) connection.destroy()
       throw error
     }
   }) as Connection['query']
@@ -37,8 +40,8 @@ function dress(connection: Connection): Connection {
 const WAIT_FOR_THE_OTHERS = 'SET SESSION wsrep_sync_wait = 7'
 
 async function joinCluster(connection: Connection): Promise<void> {
-  const [state] = (await connection.query("SHOW STATUS LIKE 'wsrep_ready'")) as { Value?: string }[]
-  if (state?.Value !== 'ON') throw Object.assign(new Error('This node is not in the cluster.'), { code: 'ECONNREFUSED' })
+  const [state] = (await connection.query("SHOW STATUS LIKE 'wsrep_local_state_comment'")) as { Value?: string }[]
+  if (state?.Value !== 'Synced') throw Object.assign(new Error('This node is not in the cluster.'), { code: 'ECONNREFUSED' })
   await connection.query(WAIT_FOR_THE_OTHERS)
 }
 
@@ -51,7 +54,7 @@ export function connectorFor(hosts: readonly Host[]) {
   const isCluster = hosts.length > 1
   const connectTo = async (place: number, options: mariadb.ConnectionConfig): Promise<Connection> => {
     const connection = await mariadb.createConnection({ ...options, ...hosts[place] })
-    if (!isCluster) return dress(connection)
+    if (!isCluster) return dress(connection, false)
     try {
       await joinCluster(connection)
     } catch (error) {
@@ -59,7 +62,7 @@ export function connectorFor(hosts: readonly Host[]) {
       throw error
     }
     preferred = place
-    return dress(connection)
+    return dress(connection, true)
   }
   return {
     ...mariadb,

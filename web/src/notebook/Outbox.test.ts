@@ -3,7 +3,8 @@ import { produce } from 'immer'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { cuttable, FakeDevice, FakeJots, FakeServer, FakeWire } from '../testing/fakes.ts'
 import type { Aside } from './deviceStore.ts'
-import { type News, Outbox, type SaveState } from './Outbox.ts'
+import { Outbox } from './Outbox.ts'
+import type { News, SaveState } from './outboxOptions.ts'
 import { presenceOn } from './presence.ts'
 
 const PLAIN = newTask('Monday', 'direct', () => 0.5)

@@ -1,64 +1,17 @@
 import type { LedgerLine, Standing } from '@hop-lark/contract'
-import { type MergeNote, mergeTasks, type Task } from '@hop-lark/core/record'
-import { applyPatch, type Operation } from 'rfc6902'
-import { type Api, ApiError } from './api.ts'
+import { mergeTasks, type Task } from '@hop-lark/core/record'
+import { ApiError } from './api.ts'
 import { DeviceCopy } from './DeviceCopy.ts'
-import type { Aside, DeviceStore, InFlight, Kept } from './deviceStore.ts'
-import { type Jots, jotOf } from './jots.ts'
-import { hasWork } from './keptWork.ts'
+import type { Aside, InFlight, Kept } from './deviceStore.ts'
+import { jotOf } from './jots.ts'
+import { joined, openFrom, settle } from './opening.ts'
+import type { Listener, OutboxOptions, SaveState } from './outboxOptions.ts'
 import { patchBetween } from './patchBetween.ts'
-import type { Presence } from './presence.ts'
 import { sift } from './sifting.ts'
-
-/** What the foot of the spine says about saving; never more than is true. */
-export type SaveState =
-  | { readonly kind: 'saved'; readonly at: string | undefined }
-  | { readonly kind: 'saving' }
-  /** Kept on this device; tried again until the server is back. */
-  | { readonly kind: 'kept'; readonly says: string }
-  /** In this window and nowhere else: the server is away, and the device will not keep it. */
-  | { readonly kind: 'held'; readonly says: string }
-  /** The task was deleted; what is on the page stays there until somebody says what becomes of it. */
-  | { readonly kind: 'gone' }
-
-/** A page that shows the task hears what becomes of it. */
-export interface Listener {
-  /** Called with the task whenever it is another than the page has made it. */
-  readonly onTask: (task: Task, notes: readonly MergeNote[]) => void
-  readonly onSave: (state: SaveState) => void
-  /** What was set aside, whether the task is archived, and what is wrong with the device. */
-  readonly onNews: (news: News) => void
-}
-
-export interface News {
-  readonly aside: readonly Aside[]
-  readonly archived: boolean
-  readonly deviceFault: string | undefined
-}
-
-export interface OutboxOptions {
-  readonly taskId: string
-  readonly api: Pick<Api, 'load' | 'save' | 'editsSince' | 'create'>
-  readonly device: DeviceStore
-  readonly jots: Jots
-  readonly presence: Presence
-  readonly newKey: () => string
-  readonly now: () => Date
-  /** Milliseconds before the next try, by how many have failed. */
-  readonly pause?: (failures: number) => number
-}
+import { withEdits } from './withEdits.ts'
 
 const MOST_MILLISECONDS_BETWEEN_TRIES = 8000
 const growing = (failures: number) => Math.min(MOST_MILLISECONDS_BETWEEN_TRIES, 250 * 2 ** failures)
-
-/** A task with edits put to it; undefined where one does not fit. */
-function withEdits(task: Task, edits: readonly LedgerLine[]): Task | undefined {
-  const document = structuredClone(task)
-  const fits = edits.every(({ patch }) =>
-    applyPatch(document, structuredClone(patch) as Operation[]).every((error) => error === null),
-  )
-  return fits ? document : undefined
-}
 
 /**
  * Carries a task's edits to the server, one at a time, and loses none: what is not acknowledged yet is on the device;
@@ -118,61 +71,31 @@ export class Outbox {
   }
 
   private async openAnew(): Promise<Task> {
+    const { taskId, api } = this.options
     await this.copy.readAside()
     const left = await this.copy.claimLeft()
-    try {
-      const settled = await Promise.all(left.map((kept) => this.settle(kept)))
-      const { version, document, updated, archived } = await this.options.api.load(this.options.taskId)
-      this.resume({ version, acknowledged: document, local: document })
-      this.savedAt = updated
-      this.archived = archived !== null
-      this.join(settled)
-    } catch (error) {
-      await this.openWithout(left, error)
-    }
-    await this.keep()
-    for (const { page } of left) void this.copy.forget(page)
-    this.tell()
-    void this.work()
-    return this.local as Task
-  }
-
-  /** Opens the task without the server's copy, which is away or deleted. */
-  private async openWithout(left: readonly Kept[], error: unknown): Promise<void> {
-    if (!(error instanceof ApiError)) throw error
-    if (!error.away && !error.isOfUnknownTask) throw error
-    const [newest, ...older] = left.filter((kept) => error.away || hasWork(kept)).toSorted((a, b) => b.version - a.version)
-    const known = newest ?? (error.away ? await this.copy.known() : undefined)
-    if (!known) throw error
-    this.resume('document' in known ? { version: known.version, acknowledged: known.document, local: known.document } : known)
-    this.join(older)
-    this.asks = true
-    this.fail(error)
-  }
-
-  /** An edit that another page sent without seeing the answer is sent again, so that what it did is not done twice. */
-  private async settle(kept: Kept): Promise<Kept> {
-    if (!kept.inFlight) return kept
-    const { base, key, patch, result } = kept.inFlight
-    try {
-      const answer = await this.options.api.save(this.options.taskId, { base, key, patch })
-      return answer.kind === 'saved' ? { ...kept, acknowledged: result } : kept
-    } catch (error) {
-      // What is refused now is refused again when it is sent with the rest, and then set aside.
-      if (error instanceof ApiError && (error.isRefusal || error.isAhead)) return kept
-      throw error
-    }
-  }
-
-  private resume({ version, acknowledged, local, inFlight }: Omit<Kept, 'taskId' | 'page' | 'serial'>): void {
+    const { version, acknowledged, local, inFlight, savedAt, archived, error } = await openFrom(taskId, left, api, this.copy)
     this.version = version
     this.acknowledged = acknowledged
     this.local = local
     this.inFlight = inFlight
+    this.savedAt = savedAt
+    this.archived = archived
+    await this.keepInsteadOf(left)
+    if (error) {
+      this.asks = true
+      this.fail(error)
+    }
+    this.tell()
+    void this.work()
+    return local
   }
 
-  private join(left: readonly Kept[]): void {
-    for (const { acknowledged, local } of left) this.local = mergeTasks(acknowledged, local, this.local as Task).task
+  /** What others left is in ours now, and goes from the device once ours is on it. */
+  private async keepInsteadOf(left: readonly Kept[]): Promise<void> {
+    await this.keep()
+    if (this.copy.fault) return
+    for (const { page } of left) void this.copy.forget(page)
   }
 
   /** Takes the task as it now is on the page. */
@@ -207,15 +130,15 @@ export class Outbox {
     const left = await this.copy.claimLeft()
     if (left.length === 0) return
     try {
-      this.join(await Promise.all(left.map((kept) => this.settle(kept))))
+      const settled = await Promise.all(left.map((kept) => settle(kept, this.options.api)))
+      this.local = joined(this.local, settled)
     } catch (error) {
       // It stays on the device, under this page's name, and is tried again.
       if (error instanceof ApiError) return
       throw error
     }
-    await this.keep()
-    for (const { page } of left) void this.copy.forget(page)
     this.listener?.onTask(this.local, [])
+    await this.keepInsteadOf(left)
     this.refresh()
   }
 
@@ -434,9 +357,7 @@ export class Outbox {
   private async takeIn(version: number, edits: readonly LedgerLine[]): Promise<void> {
     const { acknowledged } = this
     if (!acknowledged) return
-    const missing = edits.filter((line) => line.version > this.version)
-    const follows = missing.every((line, index) => line.version === this.version + 1 + index)
-    const theirs = follows && missing.at(-1)?.version === version ? withEdits(acknowledged, missing) : undefined
+    const theirs = withEdits(acknowledged, this.version, version, edits)
     if (theirs) {
       this.joinIn(version, acknowledged, theirs)
       return

@@ -1,4 +1,4 @@
-import type { Edits, ErrorBody, KeptTask, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
+import type { Edits, ErrorBody, Health, KeptTask, ListQuery, SaveAnswer, ShelfPage } from '@hop-lark/contract'
 import type { Operation } from 'rfc6902'
 import { newKey } from './newKey.ts'
 
@@ -91,6 +91,7 @@ const at = (id: string) => `/tasks/${encodeURIComponent(id)}`
 
 /** The server's API, one function a request. */
 export const api = {
+  health: () => ask<Health>('GET', '/health'),
   list: (asked: ShelfQuery) => ask<ShelfPage>('GET', `/tasks?${new URLSearchParams({ ...asked, page: String(asked.page) })}`),
   create: (document: unknown) => ask<KeptTask>('POST', '/tasks', { document }),
   load: (id: string) => ask<KeptTask>('GET', at(id)),

@@ -12,8 +12,9 @@ import { produce } from 'immer'
 import { create } from 'zustand'
 import { ApiError } from './api.ts'
 import { type History, NOTHING_DONE, redo, remember, type Step, undo } from './history.ts'
-import type { News, Outbox, SaveState } from './Outbox.ts'
+import type { Outbox } from './Outbox.ts'
 import { outboxOf } from './outboxes.ts'
+import type { News, SaveState } from './outboxOptions.ts'
 import { textAt, writeAt } from './paths.ts'
 
 /** How far opening has come. */

@@ -1,7 +1,7 @@
 import type { Kept } from './deviceStore.ts'
 import { hasWork } from './keptWork.ts'
-import type { SaveState } from './Outbox.ts'
 import { device, livingOutboxes, outboxOf, presence } from './outboxes.ts'
+import type { SaveState } from './outboxOptions.ts'
 
 /** Work of a task that the server has not got, or had to be told of. */
 export interface Waiting {

@@ -13,6 +13,7 @@ import { ShelfTools } from './ShelfTools.tsx'
 import type { Grouping } from './shelfTable.ts'
 import { useShelf } from './useShelf.ts'
 
+const OtherAddresses = later(() => import('./OtherAddresses.tsx').then((module) => module.OtherAddresses))
 const WaitingWork = later(() => import('./WaitingWork.tsx').then((module) => module.WaitingWork))
 
 const NEWEST_FIRST: ShelfQuery = {
@@ -58,6 +59,9 @@ export function ShelfPage() {
           <WaitingWork onSent={shelf.again} />
         </Suspense>
         <ShelfBody shelf={shelf} asked={asked} grouping={grouping} onAsk={ask} onNew={() => setMaking(true)} />
+        <Suspense fallback={null}>
+          <OtherAddresses />
+        </Suspense>
       </main>
       {making && <MakeTask onClose={() => setMaking(false)} />}
     </div>

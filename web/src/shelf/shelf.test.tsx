@@ -1,9 +1,10 @@
 import type { ShelfPage as Page, ShelfLine } from '@hop-lark/contract'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from '../notebook/api.ts'
 import { choose, withoutLayout } from '../testing/openTask.tsx'
+import { otherAddresses } from './otherAddresses.ts'
 import { ShelfPage } from './ShelfPage.tsx'
 
 beforeAll(() => {
@@ -13,6 +14,9 @@ beforeAll(() => {
 
 // What comes after the page is there before a test waits for it.
 beforeAll(() => import('./ShelfLedger.tsx'))
+beforeEach(() => {
+  vi.spyOn(api, 'health').mockResolvedValue({ status: 'ok', database: 'ok', names: [] })
+})
 afterEach(() => {
   cleanup()
   vi.restoreAllMocks()
@@ -135,5 +139,19 @@ describe('the shelf', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Open the task' }))
     await waitFor(() => expect(create).toHaveBeenCalledOnce())
     expect(create.mock.calls[0]?.[0]).toMatchObject({ title: 'Monday', minutes: 75, parts: [{ kind: 'titration' }] })
+  })
+})
+
+describe('other addresses of the server', () => {
+  const names = ['127.0.0.1:4710', 'localhost:4710', '0.0.0.0:4710', 'bench.school:4710', 'bench.school']
+
+  it('are those that this browser could open', () => {
+    expect(otherAddresses(names, 'http://localhost:4710/')).toEqual([
+      'http://127.0.0.1:4710',
+      'http://bench.school:4710',
+      'http://bench.school',
+    ])
+    expect(otherAddresses(names, 'https://bench.school/task/x')).toEqual(['https://bench.school:4710'])
+    expect(otherAddresses(['127.0.0.1:4710'], 'http://127.0.0.1:4710/')).toEqual([])
   })
 })

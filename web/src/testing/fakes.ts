@@ -4,7 +4,7 @@ import { applyPatch } from 'rfc6902'
 import { ApiError } from '../notebook/api.ts'
 import type { Aside, DeviceStore, Kept, Known } from '../notebook/deviceStore.ts'
 import type { Jot, Jots } from '../notebook/jots.ts'
-import type { OutboxOptions } from '../notebook/Outbox.ts'
+import type { OutboxOptions } from '../notebook/outboxOptions.ts'
 import type { Wire, Word } from '../notebook/presence.ts'
 
 const NOW = '2026-05-12T10:00:00.000Z'
