@@ -9,9 +9,10 @@ const EDITS_OF_A_TASK = 500
 /**
  * @param urls - of the app servers; each client keeps to one as long as it answers
  * @param clients - how many save at once; each task is written to by several
+ * @param goesOn - whether more than the wanted edits are to be made, as long as something else is still to happen
  * @param patient - whether an answer of 500 and more is asked for again, as a page does
  */
-export async function makeEdits({ urls, edits, clients, random, patient = true }) {
+export async function makeEdits({ urls, edits, clients, random, goesOn = () => false, patient = true }) {
   const acknowledged = []
   const unexpected = []
   const slowest = { milliseconds: 0 }
@@ -68,11 +69,11 @@ export async function makeEdits({ urls, edits, clients, random, patient = true }
     acknowledged,
     unexpected,
     slowest,
-    isDone: () => next >= edits,
+    isDone: () => next >= edits && !goesOn(),
     work: () =>
       Promise.all(
         Array.from({ length: clients }, async (_, from) => {
-          while (next < edits) await edit(next++, from)
+          while (next < edits || goesOn()) await edit(next++, from)
         }),
       ),
     /** How many of the acknowledged edits are not there, and how many things are there twice. */

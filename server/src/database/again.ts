@@ -1,8 +1,8 @@
 import { setTimeout as wait } from 'node:timers/promises'
 import { isDatabaseAway } from '../http/errors.ts'
 
-/** Another write came between: a lock that was not to be had in time, a deadlock, on a cluster a change that was certified first. */
-const CAME_BETWEEN = new Set([1205, 1213])
+/** Another write came between: a lock that was not to be had in time, a deadlock; on a cluster a change that was certified first, also where that shows only as it is committed. */
+const CAME_BETWEEN = new Set([1180, 1205, 1213])
 
 function errnoOf(error: unknown): number {
   const { errno, parent, original } = (error ?? {}) as { errno?: unknown; parent?: unknown; original?: unknown }
@@ -14,7 +14,7 @@ function errnoOf(error: unknown): number {
 export const cameBetween = (error: unknown): boolean => CAME_BETWEEN.has(errnoOf(error))
 
 /** A page waits longer than this for an answer. */
-const MILLISECONDS_OF_PATIENCE = 8000
+const MILLISECONDS_OF_PATIENCE = 12_000
 const MOST_MILLISECONDS_BETWEEN_TRIES = 400
 
 /**

@@ -39,9 +39,18 @@ function dress(connection: Connection, isCluster: boolean): Connection {
 /** Every statement waits until its node has what was saved through the others: 1 for reads, 2 for changes, 4 for insertions. */
 const WAIT_FOR_THE_OTHERS = 'SET SESSION wsrep_sync_wait = 7'
 
-async function joinCluster(connection: Connection): Promise<void> {
-  const [state] = (await connection.query("SHOW STATUS LIKE 'wsrep_local_state_comment'")) as { Value?: string }[]
-  if (state?.Value !== 'Synced') throw Object.assign(new Error('This node is not in the cluster.'), { code: 'ECONNREFUSED' })
+/**
+ * What a node must say of itself: `Synced`, with everything the others have; or only ready, as one that a node which comes
+ * back is being copied from: slow, but better than none.
+ */
+type Wanted = 'Synced' | 'ready'
+
+async function joinCluster(connection: Connection, wanted: Wanted): Promise<void> {
+  const rows = (await connection.query("SHOW STATUS WHERE Variable_name IN ('wsrep_ready', 'wsrep_local_state_comment')")) as {
+    Value?: string
+  }[]
+  if (!rows.some(({ Value }) => Value === (wanted === 'Synced' ? wanted : 'ON')))
+    throw Object.assign(new Error(`This node is not ${wanted}.`), { code: 'ECONNREFUSED' })
   await connection.query(WAIT_FOR_THE_OTHERS)
 }
 
@@ -52,11 +61,11 @@ async function joinCluster(connection: Connection): Promise<void> {
 export function connectorFor(hosts: readonly Host[]) {
   let preferred = 0
   const isCluster = hosts.length > 1
-  const connectTo = async (place: number, options: mariadb.ConnectionConfig): Promise<Connection> => {
+  const connectTo = async (place: number, wanted: Wanted, options: mariadb.ConnectionConfig): Promise<Connection> => {
     const connection = await mariadb.createConnection({ ...options, ...hosts[place] })
     if (!isCluster) return dress(connection, false)
     try {
-      await joinCluster(connection)
+      await joinCluster(connection, wanted)
     } catch (error) {
       connection.destroy()
       throw error
@@ -69,13 +78,14 @@ export function connectorFor(hosts: readonly Host[]) {
     async createConnection(options: mariadb.ConnectionConfig): Promise<Connection> {
       let last: unknown
       const first = preferred
-      for (let turn = 0; turn < hosts.length; turn++) {
-        try {
-          return await connectTo((first + turn) % hosts.length, options)
-        } catch (error) {
-          last = error
+      for (const wanted of isCluster ? (['Synced', 'ready'] as const) : (['ready'] as const))
+        for (let turn = 0; turn < hosts.length; turn++) {
+          try {
+            return await connectTo((first + turn) % hosts.length, wanted, options)
+          } catch (error) {
+            last = error
+          }
         }
-      }
       throw last
     },
   }
