@@ -3,9 +3,7 @@ import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { startPrivateDatabase } from '@hop-lark/server/launch'
-import { readSettings } from '../server/dist/config.js'
-import { startServer } from '../server/dist/start.js'
+import { readSettings, startPrivateDatabase, startServer } from '@hop-lark/server/launch'
 
 const WEB = fileURLToPath(new URL('../web/dist', import.meta.url))
 

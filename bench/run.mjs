@@ -4,6 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { benchAqueous } from './aqueous.mjs'
 import { benchBaseline } from './baseline.mjs'
 import { benchMachine } from './calibrate.mjs'
+import { benchClassroom } from './classroom.mjs'
 import { benchCore } from './core.mjs'
 import { benchGrowth } from './growth.mjs'
 import { benchFirstRecord, benchIdentify } from './identify.mjs'
@@ -21,6 +22,7 @@ const GROUPS = {
   identification: ['Identification, one core', async () => [...benchFirstRecord(), ...benchIdentify()]],
   growth: ['Records that grow', benchGrowth],
   save: ['Saving, 50 clients at once in a process of their own, keep-alive; server and database on the same cores', benchSave],
+  class: ['A class of 40: pages that listen and save a reading every 2 s each', benchClassroom],
   trials: ['Trials of an answer’s uncertainty, in Chromium', benchTrials],
   rack: ['The rack, in Chromium: three steps typed on the demo of four jars', benchRack],
   page: ['A long record, in Chromium', benchLongPage],

@@ -4,9 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { promisify } from 'node:util'
-import { startPrivateDatabase } from '@hop-lark/server/launch'
-import { readSettings } from '../server/dist/config.js'
-import { startServer } from '../server/dist/start.js'
+import { readSettings, startPrivateDatabase, startServer } from '@hop-lark/server/launch'
 import { figure, quantile } from './figure.mjs'
 
 const CLIENTS = 50

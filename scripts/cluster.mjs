@@ -1,6 +1,6 @@
 // Three Galera nodes and two app servers on loopback; readings are saved from many clients while one node after another is
 // killed. Then every edit that was acknowledged must be there once, on every node: node scripts/cluster.mjs [--edits 2000]
-// [--kills 8] [--seed 1]
+// [--kills 8] [--seed 1] [--patient]
 import { createHash } from 'node:crypto'
 import { chmodSync, cpSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -16,6 +16,7 @@ const { values } = parseArgs({
     edits: { type: 'string', default: '2000' },
     kills: { type: 'string', default: '8' },
     seed: { type: 'string', default: '1' },
+    patient: { type: 'boolean', default: false },
   },
 })
 const [EDITS, KILLS, CLIENTS, NODES] = [Number(values.edits), Number(values.kills), 12, 3]
@@ -107,7 +108,7 @@ try {
         readSettings({ DATABASE_URL: urlFrom(first), PORT: '0', LOG_LEVEL: 'silent', HOP_LARK_REQUESTS_PER_MINUTE: '10000000' }),
       ),
     )
-  // Every answer counts here: nothing but success and 409 may come.
+  // Every answer counts, unless clients are to ask again as pages do: nothing but success and 409 may come.
   let kills = 0
   const edits = await makeEdits({
     urls: servers.map(({ url }) => url),
@@ -115,7 +116,7 @@ try {
     clients: CLIENTS,
     random,
     goesOn: () => kills < KILLS,
-    patient: false,
+    patient: values.patient,
   })
   const killing = async () => {
     while (kills < KILLS) {

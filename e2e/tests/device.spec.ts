@@ -256,3 +256,43 @@ test('two windows of one browser without the server make one run of the run both
   await saved(left)
   expect(runsOf(await bench.document(id)).map(({ id: run }) => run)).toEqual(['rough1', 'run1', 'run2', 'run3'])
 })
+
+test('nothing that was entered is out of sight: the window does not scroll away, the first graph fits its frame', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.shelve('kiln-wash-alkali', (document) => {
+    for (const part of document.parts) if (part.kind === 'series') part.points = []
+    for (let number = 0; number < 20; number++)
+      document.materials.push({ id: `X${number}`, label: `X${number}`, form: 'solution' })
+  })
+  await page.goto(`${bench.url}/task/${id}/brief`)
+  await page.getByRole('heading', { level: 1, name: 'Brief' }).waitFor()
+  expect(await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight)).toBe(0)
+  await page.goto(`${bench.url}/task/${id}/m1`)
+  await inCell(page, 'parts.m1.points')
+  await page.setViewportSize({ width: 1100, height: 800 })
+  await enter(page, '0.00')
+  await enter(page, '19.5')
+  const figure = page.getByRole('figure', { name: /1 point/ })
+  await expect(figure).toBeVisible()
+  await expect
+    .poll(() => figure.evaluate((element) => element.scrollWidth - (element.parentElement?.clientWidth ?? 0)))
+    .toBeLessThanOrEqual(0)
+})
+
+test('after enough titres agree, what is typed does not run into the last one: the next run is offered', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.shelve('acid-in-orchard-vinegar')
+  await page.goto(`${bench.url}/task/${id}/t2`)
+  await inCell(page, `${NEXT}.initial`)
+  await enter(page, '0.00')
+  await enter(page, '21.05')
+  await expect(page.getByRole('button', { name: 'New run' })).toBeFocused()
+  await page.keyboard.type('44')
+  await expect(cell(page, `${NEXT}.final`)).toHaveValue('21.05')
+  await page.keyboard.press('Enter')
+  await inCell(page, 'parts.t2.runs.run3.initial')
+})

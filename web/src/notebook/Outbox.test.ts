@@ -2,6 +2,7 @@ import { freshId, newTask, type Run, type Task } from '@hop-lark/core/record'
 import { produce } from 'immer'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { cuttable, FakeDevice, FakeJots, FakeServer, FakeWire } from '../testing/fakes.ts'
+import { ApiError } from './api.ts'
 import type { Aside } from './deviceStore.ts'
 import { Outbox } from './Outbox.ts'
 import type { News, SaveState } from './outboxOptions.ts'
@@ -319,6 +320,22 @@ describe('the outbox', () => {
     await until(() => page.outbox.isSaved)
     expect(runsOf(server.document)).toHaveLength(4)
   })
+})
+
+it('a server that has too many requests is waited for, and nothing is lost', async () => {
+  const page = await openPage('a')
+  let refusals = 3
+  const save = server.save
+  Object.assign(server, {
+    save: async (...asked: Parameters<typeof save>) => {
+      if (refusals-- > 0) throw new ApiError(429, 'request.tooMany', 'Too many requests in a minute.', '')
+      return save(...asked)
+    },
+  })
+  page.edit(addRun('1.00'))
+  await until(() => page.states.includes('kept'))
+  await until(() => page.outbox.isSaved)
+  expect(runsOf(server.document)).toHaveLength(3)
 })
 
 describe('what the server refuses', () => {

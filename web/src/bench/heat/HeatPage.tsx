@@ -196,7 +196,13 @@ function NextMass({ at, onMass }: { readonly at: Path; readonly onMass: (value: 
       aria-invalid={value !== '' && !isDecimalText(value)}
       onChange={(event) => setText(event.target.value)}
       onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') keep()
+        if (event.key !== 'Escape') return
+        event.stopPropagation()
+        if (text === '') event.currentTarget.blur()
+        else setText(undefined)
+      }}
       className={`num w-full rounded-md border-2 bg-sheet px-1 py-1 text-right text-[1.35rem] outline-none placeholder:text-ink-soft focus:border-hop ${value !== '' && !isDecimalText(value) ? 'border-litmus bg-litmus-wash' : 'border-rule'}`}
     />
   )
