@@ -22,16 +22,32 @@ function filesOf(folder: string): readonly { url: string; revision: string | nul
     .toSorted((one, other) => (one.url < other.url ? -1 : 1))
 }
 
+/** In development pages come as they are written: a worker that a built app left at this address takes itself away. */
+const TAKES_ITSELF_AWAY = `
+self.addEventListener('install', () => self.skipWaiting())
+self.addEventListener('activate', async () => {
+  await self.registration.unregister()
+  for (const client of await self.clients.matchAll()) client.navigate(client.url)
+})`
+
 /** Adds the service worker, which keeps the whole build on the device so that the app opens without the server. */
 export function offline(): Plugin {
   let folder = ''
+  let isBuild = false
   return {
     name: 'hop-lark-offline',
-    apply: 'build',
     configResolved: (config) => {
       folder = join(config.root, config.build.outDir)
+      isBuild = config.command === 'build'
+    },
+    configureServer: ({ middlewares }) => {
+      middlewares.use('/sw.js', (_request, response) => {
+        response.setHeader('content-type', 'text/javascript')
+        response.end(TAKES_ITSELF_AWAY)
+      })
     },
     closeBundle: async () => {
+      if (!isBuild) return
       await build({
         entryPoints: [SOURCE],
         outfile: join(folder, 'sw.js'),

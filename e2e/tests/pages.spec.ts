@@ -67,6 +67,42 @@ for (const [task, stages] of PAGES)
     }
   })
 
+test('what could not be kept or saved is said free of axe violations, and fits, wide and narrow, light and dark', async ({
+  page,
+  bench,
+}) => {
+  const id = await bench.shelve('acid-in-orchard-vinegar')
+  await page.goto(`${bench.url}/task/${id}/t2`)
+  await inCell(page, 'parts.t2.runs.run2.initial')
+  await saved(page)
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+  const error = { code: 'task.invalid', says: 'No.', mend: '', faults: [{ at: 'parts.t2', says: 'has an unlucky number.' }] }
+  await page.route('**/api/tasks/*/edits', (route) =>
+    route.request().method() === 'POST' ? route.fulfill({ status: 422, json: { error } }) : route.continue(),
+  )
+  await page.keyboard.type('3.65')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Look at what was set aside' }).waitFor()
+  await looksRight(page, 'notices')
+  await page.getByRole('button', { name: 'Look at what was set aside' }).click()
+  await page.getByRole('dialog').waitFor()
+  await looksRight(page, 'what was set aside')
+  await page.keyboard.press('Escape')
+  await page.unroute('**/api/tasks/*/edits')
+  await page.route('**/api/tasks/*/edits', (route) => route.abort())
+  await page.locator('[data-at="parts.t2.runs.run2.final"]').fill('24.70')
+  await page.keyboard.press('Enter')
+  await page.locator('[data-save="held"]').waitFor()
+  await looksRight(page, 'a device without room')
+  await page.getByRole('link', { name: 'Hop Lark' }).click()
+  await page.getByRole('region', { name: 'Waiting work' }).waitFor()
+  await looksRight(page, 'waiting work')
+})
+
 test('dialogs, menus and the palette are free of axe violations', async ({ page, bench }) => {
   const id = await bench.shelve('iron-in-lawn-sand')
   await page.goto(`${bench.url}/task/${id}/t1`)
