@@ -23,7 +23,7 @@ function shelfLine({ id, title, version, summary, created, updated, archived }: 
   }
 }
 
-export function storedTask({ id, version, document, created, updated, archived }: TaskModel): KeptTask {
+function storedTask({ id, version, document, created, updated, archived }: TaskModel): KeptTask {
   return {
     id,
     version,
@@ -117,6 +117,19 @@ export class Tasks {
     return row
   }
 
+  /** A task as a page opens it; its document is kept, since the page is likely to save. */
+  async open(id: string): Promise<KeptTask> {
+    return this.remembered(await this.find(id))
+  }
+
+  private remembered(row: TaskModel): KeptTask {
+    const { id, version, updated: written, documented } = row
+    const kept = storedTask(row)
+    const bytes = String(row.getDataValue('document')).length
+    this.kept.keep(id, { version, written, document: kept.document, documented, bytes })
+    return kept
+  }
+
   /** Applies the edits that were saved since the document was last written whole. */
   private async bringUpToDate(row: TaskModel, transaction?: Transaction): Promise<void> {
     if (row.documented === row.version) return
@@ -138,11 +151,11 @@ export class Tasks {
   async create(document: unknown): Promise<KeptTask> {
     const task = readTask(document)
     try {
-      return storedTask(await this.insert(task))
+      return this.remembered(await this.insert(task))
     } catch (error) {
       // Of two that come at once with one id, the database takes one.
       if (!(error instanceof UniqueConstraintError)) throw error
-      return storedTask(await this.insert({ ...task, id: this.newId() }))
+      return this.remembered(await this.insert({ ...task, id: this.newId() }))
     }
   }
 

@@ -11,7 +11,7 @@ import { Router } from 'express'
 import type { Operation } from 'rfc6902'
 import { taskEvents } from './events.ts'
 import { editsSince, saveEdit } from './saveEdit.ts'
-import { storedTask, type Tasks } from './Tasks.ts'
+import type { Tasks } from './Tasks.ts'
 
 /** A file name that every system takes: letters, digits and hyphens of the title. */
 function fileName(title: string): string {
@@ -41,7 +41,7 @@ export function taskRoutes(tasks: Tasks): Router {
   })
   router.get('/:id', async (request, response) => {
     const id = TaskIdSchema.parse(request.params.id)
-    response.json(storedTask(await tasks.again(() => tasks.find(id))))
+    response.json(await tasks.again(() => tasks.open(id)))
   })
   router.get('/:id/file', async (request, response) => {
     const { document, title } = await tasks.find(TaskIdSchema.parse(request.params.id))

@@ -212,7 +212,10 @@ describe('an edit', () => {
 
 describe('the server', () => {
   it('tells its health', async () => {
-    expect(await ask('GET', '/health')).toEqual({ status: 200, body: { status: 'ok', database: 'ok' } })
+    expect(await ask('GET', '/health')).toEqual({
+      status: 200,
+      body: { status: 'ok', database: 'ok', names: expect.arrayContaining([`127.0.0.1:${server.port}`]) },
+    })
   })
 
   it('answers only to its own name, and changes nothing for another site', async () => {
