@@ -40,7 +40,7 @@ function argumentsOf(node, isFirst) {
     '--wsrep-cluster-name=hop-lark',
     `--wsrep-node-name=n${node}`,
     `--wsrep-node-address=127.0.0.1:${group}`,
-    `--wsrep-provider-options=base_port=${group};gmcast.listen_addr=tcp://127.0.0.1:${group};ist.recv_addr=127.0.0.1:${group + 1};gcache.size=64M;repl.causal_read_timeout=PT1S;evs.keepalive_period=PT0.3S;evs.suspect_timeout=PT1S;evs.inactive_timeout=PT2S;evs.install_timeout=PT2S`,
+    `--wsrep-provider-options=base_port=${group};gmcast.listen_addr=tcp://127.0.0.1:${group};ist.recv_addr=127.0.0.1:${group + 1};gcache.size=64M;repl.causal_read_timeout=PT1S;evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT10S`,
     '--wsrep-sst-method=rsync',
     // A small log is copied quickly.
     '--innodb-log-file-size=8M',

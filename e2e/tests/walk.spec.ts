@@ -2,7 +2,7 @@ import { expect, test } from '../bench.ts'
 import { Walker } from '../walk/Walker.ts'
 
 /** Seeds and acts can be chosen: HOP_LARK_WALKS=200 HOP_LARK_WALK_FROM=1 HOP_LARK_WALK_ACTS=2000. */
-const { HOP_LARK_WALKS = '20', HOP_LARK_WALK_FROM = '1', HOP_LARK_WALK_ACTS = '30' } = process.env
+const { HOP_LARK_WALKS = '20', HOP_LARK_WALK_FROM = '1', HOP_LARK_WALK_ACTS = '12' } = process.env
 const first = Number(HOP_LARK_WALK_FROM)
 const ACTS = Number(HOP_LARK_WALK_ACTS)
 const SECONDS_AN_ACT = 4
