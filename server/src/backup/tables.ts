@@ -1,5 +1,5 @@
 /** What is kept of each table, and in which order rows are read and written: tasks before the edits that belong to them. */
-export const TABLES = {
+const TABLES = {
   tasks: {
     key: ['id'],
     columns: ['id', 'title', 'version', 'documented', 'document', 'summary', 'progress', 'created', 'updated', 'archived'],
