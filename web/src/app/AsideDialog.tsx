@@ -19,7 +19,7 @@ export function AsideDialog({ open, onOpenChange }: { readonly open: boolean; re
       open={open}
       onOpenChange={onOpenChange}
       title="Set aside"
-      says="What was entered and would leave no task file. Mend it and enter it again, save it as a file, or drop it."
+      says="What was entered and cannot stand in the record as it is. Mend it and enter it again, save it as a file, or drop it."
       wide
     >
       <ul className="flex flex-col gap-5">
@@ -49,10 +49,16 @@ function mended(value: unknown, text: string): unknown {
   }
 }
 
+/** Lists of the record, which are not told where their things have names of their own. */
+const LISTS = new Set(['parts', 'materials', 'questions', 'runs', 'points', 'masses', 'spots', 'samples', 'tubes', 'steps'])
+
 function whereIs(task: Task, at: string): string {
+  if (at === '') return 'The whole task'
   const { stages } = derive(task)
+  const [list, part, ...within] = readPath(at)
   const stage = stages.find(({ id }) => id === stageOf(readPath(at), stages))
-  return `${stage?.title ?? 'Task'}: ${at || 'the whole task'}`
+  const names = list === 'parts' ? within : [list, part, ...within]
+  return [stage?.title ?? 'Task', ...names.filter((name) => name !== undefined && !LISTS.has(String(name)))].join(', ')
 }
 
 function AsideEntry({ aside }: { readonly aside: Aside }) {
@@ -75,7 +81,7 @@ function AsideEntry({ aside }: { readonly aside: Aside }) {
     <li className="border-l-3 border-iodine pl-3">
       <p className="font-semibold">{whereIs(task, aside.at)}</p>
       <p className="text-sm text-litmus" role={refusal ? 'alert' : undefined}>
-        {refusal ?? aside.reason}
+        {refusal ?? aside.reason.replace(`${aside.at} `, '')}
       </p>
       <textarea
         aria-label={`Set aside from ${aside.at}`}
