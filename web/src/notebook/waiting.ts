@@ -44,7 +44,7 @@ export async function whatWaits(): Promise<readonly Waiting[]> {
     if (isArchived && waitedBefore.has(taskId)) sentIntoArchive.add(taskId)
     return isArchived && sentIntoArchive.has(taskId) ? [{ taskId, title: task.title, state: 'archived' }] : []
   })
-  waitedBefore = new Set(own.map(({ taskId }) => taskId))
+  waitedBefore = new Set(own.flatMap(({ taskId, state }) => (state === 'archived' ? [] : [taskId])))
   return [...own, ...elsewhere]
 }
 
