@@ -1,5 +1,5 @@
 import { uniformFrom } from '@hop-lark/core/number'
-import { type Browser, type BrowserContext, expect, type Page } from '@playwright/test'
+import { type BrowserContext, expect, type Page } from '@playwright/test'
 import type { Bench } from '../bench.ts'
 import { Model } from './model.ts'
 
@@ -38,11 +38,10 @@ export class Walker {
     this.random = uniformFrom(seed)
   }
 
-  async begin(browser: Browser): Promise<void> {
-    for (const name of ['one', 'other']) {
-      const context = await browser.newContext()
-      this.devices.push({ name, context, offline: false, full: false, pages: [] })
-    }
+  /** @param contexts - a browser each; other walks may have left their drafts in them */
+  async begin(contexts: readonly BrowserContext[]): Promise<void> {
+    for (const [index, context] of contexts.entries())
+      this.devices.push({ name: `browser${index + 1}`, context, offline: false, full: false, pages: [] })
     for (const device of this.devices) await this.open(device)
   }
 
@@ -207,10 +206,17 @@ export class Walker {
           .filter((key) => key.startsWith('hop-lark-draft/'))
           .map((key) => localStorage.getItem(key) ?? ''),
       )
-      await device.context.close()
     }
     const { parts } = await this.bench.document(this.task)
     return this.model.faults(parts.find((part: { id: string }) => part.id === STAGE).runs, drafts)
+  }
+
+  /** Leaves the browsers as they were found. */
+  async leave(): Promise<void> {
+    for (const { context } of this.devices) {
+      await context.setOffline(false)
+      for (const page of context.pages()) await page.close()
+    }
   }
 
   private async settled(page: Page): Promise<void> {
