@@ -38,6 +38,8 @@ test('the app opens without the server: the shelf, a task that was open here, an
   } finally {
     await bench.startServer()
   }
+  // It opens by itself as soon as the server answers.
+  await saved(page)
   const waiting = await context.newPage()
   await waiting.goto(bench.url)
   await expect

@@ -3,7 +3,7 @@ import { test as base, expect } from '../bench.ts'
 import { Walker } from '../walk/Walker.ts'
 
 /** Seeds and acts can be chosen: HOP_LARK_WALKS=200 HOP_LARK_WALK_FROM=1 HOP_LARK_WALK_ACTS=2000. */
-const { HOP_LARK_WALKS = '20', HOP_LARK_WALK_FROM = '1', HOP_LARK_WALK_ACTS = '10' } = process.env
+const { HOP_LARK_WALKS = '20', HOP_LARK_WALK_FROM = '1', HOP_LARK_WALK_ACTS = '8' } = process.env
 const first = Number(HOP_LARK_WALK_FROM)
 const ACTS = Number(HOP_LARK_WALK_ACTS)
 const SECONDS_AN_ACT = 4

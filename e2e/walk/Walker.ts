@@ -69,9 +69,13 @@ export class Walker {
     return page
       .locator('[data-at^="parts.t1.runs."]')
       .first()
-      .waitFor({ timeout: this.serverIsUp ? 10_000 : 3000 })
+      .waitFor({ timeout: this.serverIsUp && !this.isOffline(page) ? 10_000 : 1500 })
       .then(() => true)
       .catch(() => false)
+  }
+
+  private isOffline(page: Page): boolean {
+    return this.devices.some(({ offline, context }) => offline && context === page.context())
   }
 
   private async cell(page: Page): Promise<string | undefined> {
@@ -122,7 +126,7 @@ export class Walker {
   async toShelf(_: Device, page: Page): Promise<void> {
     await page
       .getByRole('link', { name: 'Hop Lark' })
-      .click({ timeout: 2000 })
+      .click({ timeout: 500 })
       .catch(() => undefined)
   }
 

@@ -1,11 +1,12 @@
 import { Suspense, useEffect } from 'react'
 import { Outlet, useNavigate, useParams } from 'react-router'
-import type { ApiError } from '../notebook/api.ts'
+import { type ApiError, api } from '../notebook/api.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { watchTask } from '../notebook/watchTask.ts'
 import { useReference } from '../reference/useReference.ts'
 import { Button } from '../ui/Button.tsx'
 import { later } from '../ui/later.tsx'
+import { useStable } from '../ui/useStable.ts'
 import { Palette } from './Palette.tsx'
 import { Spine } from './Spine.tsx'
 import { useShortcuts } from './useShortcuts.tsx'
@@ -49,8 +50,25 @@ function OpenTask() {
   )
 }
 
+const MILLISECONDS_BETWEEN_QUESTIONS = 2000
+
+/** Asks, while the server is away, whether it is back, and then opens the task. */
+function useAgainWhenBack(isAway: boolean, again: () => void): void {
+  useEffect(() => {
+    if (!isAway) return undefined
+    const ask = () => void api.health().then(again, () => undefined)
+    const timer = setInterval(ask, MILLISECONDS_BETWEEN_QUESTIONS)
+    window.addEventListener('online', ask)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('online', ask)
+    }
+  }, [isAway, again])
+}
+
 function NotOpened({ error, again }: { readonly error: ApiError; readonly again: () => void }) {
   const navigate = useNavigate()
+  useAgainWhenBack(error.away, useStable(again))
   return (
     <main className="mx-auto max-w-xl p-8">
       <h1 className="mb-3 text-2xl font-bold">
