@@ -11,6 +11,7 @@ export {
   settleRival,
   strikes,
 } from './entry.ts'
+export { taskFileName } from './fileName.ts'
 export {
   conclusionOf,
   findMaterial,

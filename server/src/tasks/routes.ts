@@ -6,24 +6,12 @@ import {
   SinceQuerySchema,
   TaskIdSchema,
 } from '@hop-lark/contract'
-import { writeTask } from '@hop-lark/core/record'
+import { taskFileName, writeTask } from '@hop-lark/core/record'
 import { Router } from 'express'
 import type { Operation } from 'rfc6902'
 import { taskEvents } from './events.ts'
 import { editsSince, saveEdit } from './saveEdit.ts'
 import type { Tasks } from './Tasks.ts'
-
-/** A file name that every system takes: letters, digits and hyphens of the title. */
-function fileName(title: string): string {
-  const plain = title
-    .normalize('NFKD')
-    .replace(/[^\w\s-]/g, '')
-    .trim()
-    .toLowerCase()
-    .replace(/\s+/g, '-')
-    .slice(0, 60)
-  return `${plain || 'task'}.hoplark.json`
-}
 
 /** Tasks: list, create, read, edit, duplicate, archive, restore, delete, and the task file. */
 export function taskRoutes(tasks: Tasks): Router {
@@ -45,7 +33,7 @@ export function taskRoutes(tasks: Tasks): Router {
   })
   router.get('/:id/file', async (request, response) => {
     const { document, title } = await tasks.find(TaskIdSchema.parse(request.params.id))
-    response.attachment(fileName(title)).type('application/json').send(writeTask(document))
+    response.attachment(taskFileName(title)).type('application/json').send(writeTask(document))
   })
   router.get('/:id/edits', async (request, response) => {
     const [id, { since }] = [TaskIdSchema.parse(request.params.id), SinceQuerySchema.parse(request.query)]

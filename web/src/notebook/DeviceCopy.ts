@@ -43,13 +43,20 @@ export class DeviceCopy {
 
   private async ask<Answer>(question: (device: DeviceStore) => Promise<Answer>, otherwise: Answer): Promise<Answer> {
     try {
-      const answer = await question(this.options.device)
-      this.note(undefined)
-      return answer
+      return await question(this.options.device)
     } catch (error) {
       this.note(error instanceof DeviceError ? error : new DeviceError(error))
       return otherwise
     }
+  }
+
+  /** Only what is written tells that a device works again: one that is full can still be read. */
+  private write(kept: Kept): Promise<boolean> {
+    return this.ask(async (device) => {
+      await device.keep(kept)
+      this.note(undefined)
+      return true
+    }, false)
   }
 
   private note(fault: DeviceError | undefined): void {
@@ -90,8 +97,7 @@ export class DeviceCopy {
     const [owner = page] = page.split('+').slice(-1)
     const jots = this.jots.since(kept.taskId, owner, kept.serial)
     const whole = { ...kept, local: withJots(kept.local, jots), serial: kept.serial + jots.length }
-    if (jots.length > 0) await this.ask((device) => device.keep(whole), undefined)
-    this.jots.strike(kept.taskId, owner, Number.MAX_SAFE_INTEGER)
+    if (jots.length === 0 || (await this.write(whole))) this.jots.strike(kept.taskId, owner, Number.MAX_SAFE_INTEGER)
     return whole
   }
 
@@ -102,8 +108,7 @@ export class DeviceCopy {
     const { serial } = this
     const whole: Kept = { ...kept, taskId, page, serial }
     this.keeping = this.keeping.then(async () => {
-      await this.ask((device) => device.keep(whole), undefined)
-      if (this.fault) return
+      if (!(await this.write(whole))) return
       this.jots.strike(taskId, page, serial)
       if (serial === this.serial) this.isJotted = true
     })
@@ -130,9 +135,10 @@ export class DeviceCopy {
   /** Forgets what a page kept, this one if none is named, after whatever is being written. */
   forget(page = this.options.presence.page): Promise<void> {
     const { taskId } = this.options
+    const { serial } = this
     this.keeping = this.keeping.then(async () => {
       await this.ask((device) => device.forget(taskId, page), undefined)
-      this.jots.strike(taskId, page, this.serial)
+      this.jots.strike(taskId, page, serial)
     })
     return this.keeping
   }

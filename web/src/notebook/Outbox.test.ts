@@ -398,6 +398,9 @@ describe('a device that keeps nothing', () => {
     await until(() => page.states.at(-1) === 'held')
     expect(page.news?.deviceFault).toContain('no room left')
     expect(page.outbox.isOnlyHere).toBe(true)
+    // A device that is full can still be read; that is no reason to say that it keeps anything.
+    await page.outbox.dropAside({ id: 'x' } as Aside)
+    expect(page.outbox.state.kind).toBe('held')
     device.full = false
     page.edit(addRun('2.00'))
     await until(() => page.states.at(-1) === 'kept')
