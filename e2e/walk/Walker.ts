@@ -42,7 +42,12 @@ export class Walker {
   async begin(contexts: readonly BrowserContext[]): Promise<void> {
     for (const [index, context] of contexts.entries())
       this.devices.push({ name: `browser${index + 1}`, context, offline: false, full: false, pages: [] })
-    for (const device of this.devices) await this.open(device)
+    // Each begins with a reading: a server that is killed first of all would leave pages with nothing to enter anything in.
+    for (const device of this.devices) {
+      const page = await this.open(device)
+      await expect(page.locator('[data-at^="parts.t1.runs."]').first()).toBeVisible()
+      await this.enterReading(device, page)
+    }
   }
 
   private pick<Some>(some: readonly Some[]): Some {
