@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '../bench.ts'
+import { deviceIsFull, savesAreRefused, savesFail } from '../trouble.ts'
 import { enter, inCell, saved } from './keyboard.ts'
 
 const NEXT = 'parts.t2.runs.run2'
@@ -13,12 +14,6 @@ interface Run {
 const runsOf = (document: { parts: { id: string; runs?: Run[] }[] }): readonly Run[] =>
   document.parts.find(({ id }) => id === 't2')?.runs ?? []
 const initialOf = (document: Parameters<typeof runsOf>[0]) => runsOf(document).find(({ id }) => id === 'run2')?.initial?.value
-
-/** Every save fails from now on; `back` lets them through again. */
-async function savesFail(page: Page): Promise<() => Promise<void>> {
-  await page.route('**/api/tasks/*/edits', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()))
-  return () => page.unroute('**/api/tasks/*/edits')
-}
 
 test('a reading whose save failed outlives the shelf and a look at another task, and is saved when it can be', async ({
   page,
@@ -84,17 +79,7 @@ test('what another Hop Lark would refuse is set aside with the reason, mended, a
   await page.goto(`${bench.url}/task/${id}/t2`)
   await inCell(page, `${NEXT}.initial`)
   // A server that is stricter than the page, as after an upgrade.
-  await page.route('**/api/tasks/*/edits', async (route) => {
-    const sent = route.request().postData() ?? ''
-    if (route.request().method() !== 'POST' || !sent.includes('3.66')) return route.continue()
-    const error = {
-      code: 'task.invalid',
-      says: 'No.',
-      mend: 'See the places named.',
-      faults: [{ at: 'parts.t2', says: 'has an unlucky number.' }],
-    }
-    return route.fulfill({ status: 422, json: { error } })
-  })
+  await savesAreRefused(page, '3.66')
   await enter(page, '3.66')
   await expect(page.getByRole('alert').filter({ hasText: 'One entry could not be saved.' })).toBeVisible()
   await enter(page, '24.50')
@@ -120,12 +105,7 @@ test('a device without room says so at once, offers the task as a file, and lose
   await page.goto(`${bench.url}/task/${id}/t2`)
   await inCell(page, `${NEXT}.initial`)
   await saved(page)
-  // As every browser does it; a quota that is set from outside is enforced only after a while.
-  await page.evaluate(() => {
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError')
-    }
-  })
+  await deviceIsFull(page)
   await context.setOffline(true)
   await enter(page, '3.70')
   const notice = page.getByRole('alert').filter({ hasText: 'What you enter is in this window only.' })

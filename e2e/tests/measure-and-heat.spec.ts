@@ -6,8 +6,7 @@ test('a thermometric run is entered by keyboard, read off its graph, and found a
   await page.goto(`${bench.url}/task/${id}/m1`)
   await inCell(page, 'parts.m1.points')
   await expect(page.getByTestId('verdict')).toContainText('The lines cross at 22.1 cm³')
-  // The next x is offered: Enter takes it.
-  await page.keyboard.press('Enter')
+  // The next x is foreseen: the cursor waits for what is read.
   await enter(page, '23.5')
   await expect(page.getByLabel('point 11, volume of H')).toHaveValue('50.00')
   await expect(page.getByRole('figure', { name: /11 points, two lines crossing/ })).toBeVisible()

@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from '../bench.ts'
+import { deviceIsFull, savesAreRefused, savesFail } from '../trouble.ts'
 import { inCell, saved } from './keyboard.ts'
 
 /** Every kind of page, on the demo task that fills it. */
@@ -72,10 +73,7 @@ test('what could not be saved is said free of axe violations, and fits', async (
   await page.goto(`${bench.url}/task/${id}/t2`)
   await inCell(page, 'parts.t2.runs.run2.initial')
   await saved(page)
-  const error = { code: 'task.invalid', says: 'No.', mend: '', faults: [{ at: 'parts.t2', says: 'has an unlucky number.' }] }
-  await page.route('**/api/tasks/*/edits', (route) =>
-    route.request().method() === 'POST' ? route.fulfill({ status: 422, json: { error } }) : route.continue(),
-  )
+  await savesAreRefused(page, '3.65')
   await page.keyboard.type('3.65')
   await page.keyboard.press('Enter')
   const look = page.getByRole('button', { name: 'Look at what was set aside' })
@@ -91,12 +89,8 @@ test('what could not be kept is said free of axe violations, and waits on the sh
   await page.goto(`${bench.url}/task/${id}/t2`)
   await inCell(page, 'parts.t2.runs.run2.initial')
   await saved(page)
-  await page.evaluate(() => {
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError')
-    }
-  })
-  await page.route('**/api/tasks/*/edits', (route) => route.abort())
+  await deviceIsFull(page)
+  await savesFail(page)
   await page.keyboard.type('3.65')
   await page.keyboard.press('Enter')
   await page.locator('[data-save="held"]').waitFor()

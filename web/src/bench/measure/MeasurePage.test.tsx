@@ -1,8 +1,9 @@
-import { type PartOf, readTask, entryText as textOf } from '@hop-lark/core/record'
+import { type PartOf, path, readTask, entryText as textOf } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeAll, describe, expect, it } from 'vitest'
 import kiln from '../../../../demo/kiln-wash-alkali.hoplark.json'
 import shell from '../../../../demo/shell-and-acid.hoplark.json'
+import { cellAt } from '../../app/cellAt.ts'
 import { useTask } from '../../notebook/derived.ts'
 import { changed, nowOpen, openTask, textNow, typeInto, withoutLayout } from '../../testing/openTask.tsx'
 import { MeasurePage } from './MeasurePage.tsx'
@@ -30,6 +31,8 @@ describe('the page of a series', () => {
   it('takes points one after another, offering the next x', () => {
     openTask(KILN, <Measure />, 'm1')
     expect(screen.getByLabelText('next volume of H').getAttribute('placeholder')).toBe('50.00')
+    // Where a page puts the cursor when it opens.
+    expect(cellAt(path('parts', 'm1', 'points'))?.getAttribute('aria-label')).toBe('next temperature')
     typeInto('next temperature', '23.5')
     expect(points()).toHaveLength(11)
     expect(textNow('parts.m1.points.p11.x')).toBe('50.00')
@@ -56,6 +59,7 @@ describe('the page of a series', () => {
       fireEvent.change(document.activeElement as Element, { target: { value: text } })
       fireEvent.keyDown(document.activeElement as Element, { key: 'Enter' })
     }
+    expect(cellAt(path('parts', 'm1', 'points'))).toBe(x)
     x.focus()
     enter('0.00')
     expect(document.activeElement).toBe(y)

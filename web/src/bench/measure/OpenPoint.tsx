@@ -9,19 +9,21 @@ const INPUT =
 /** The row of the point that is being taken. */
 export function OpenPoint({ part }: { readonly part: PartOf<'series'> }) {
   const { x, y, foreseen, wrong, meantForX } = useOpenPoint(part)
+  // Where the page puts the cursor: on what has to be typed.
+  const at = writePath(path('parts', part.id, 'points'))
   return (
     <>
       <tr>
         <td className="py-1 pr-1">
           <Field
             label={`next ${part.x.name}`}
-            at={writePath(path('parts', part.id, 'points'))}
+            at={foreseen === undefined ? at : undefined}
             placeholder={foreseen ?? '–'}
             {...x}
           />
         </td>
         <td className="py-1">
-          <Field label={`next ${part.y.name}`} placeholder="–" {...y} />
+          <Field label={`next ${part.y.name}`} at={foreseen === undefined ? undefined : at} placeholder="–" {...y} />
         </td>
         <td />
       </tr>
@@ -40,7 +42,7 @@ export function OpenPoint({ part }: { readonly part: PartOf<'series'> }) {
 
 interface FieldProps extends OpenField {
   readonly label: string
-  readonly at?: string
+  readonly at: string | undefined
   readonly placeholder: string
 }
 
