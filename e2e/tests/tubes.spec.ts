@@ -104,7 +104,7 @@ test('a second unknown beside the first is identified, and kept over a restart o
     await page.keyboard.press('PageUp')
     await expect(page.getByLabel(`${tube}: what you do`)).toBeFocused()
   }
-  await expect(page.getByRole('row', { name: /barium|Ba/ })).toContainText('white ppt')
+  await expect(page.getByRole('row', { name: /NaOH|sodium hydroxide/ })).toContainText('white ppt')
 })
 
 interface CliSample {
