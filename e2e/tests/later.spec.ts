@@ -22,3 +22,17 @@ test('what is typed before the dialog of a new task is there goes into its title
   await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
   await expect(page.getByText('Acid in no hurry').first()).toBeVisible()
 })
+
+test('a page of which the network dropped a part once is loaded again by itself', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  const dropped: string[] = []
+  await page.route(/assets\/(zod|StagePage)-/, (route) => {
+    const name = route.request().url()
+    if (dropped.includes(name)) return route.continue()
+    dropped.push(name)
+    return route.abort()
+  })
+  await page.goto(`${bench.url}/task/${id}/t1`)
+  await expect(page.locator('[data-at^="parts.t1.runs."]').first()).toBeVisible()
+  expect(dropped).toHaveLength(2)
+})

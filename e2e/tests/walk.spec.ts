@@ -6,7 +6,7 @@ import { Walker } from '../walk/Walker.ts'
 const { HOP_LARK_WALKS = '20', HOP_LARK_WALK_FROM = '1', HOP_LARK_WALK_ACTS = '8' } = process.env
 const first = Number(HOP_LARK_WALK_FROM)
 const ACTS = Number(HOP_LARK_WALK_ACTS)
-const SECONDS_AN_ACT = 4
+const SECONDS_AN_ACT = 10
 
 /** Two browsers that have the app on the device, for all walks of a worker: a page answers in any case. */
 const test = base.extend<Record<never, never>, { browsers: readonly BrowserContext[] }>({

@@ -1,11 +1,13 @@
 import { useRouteError } from 'react-router'
 import { Button } from '../ui/Button.tsx'
 import { NotFetched } from '../ui/later.tsx'
+import { loadAgain } from './loadAgain.ts'
+import { useWhenBack } from './useWhenBack.ts'
 
 const SAYS = {
   notFetched: {
     title: 'A part of this page could not be fetched.',
-    says: 'The server does not answer, or Hop Lark has been updated since this window was opened. What you entered is kept: load the page again.',
+    says: 'The server does not answer, or Hop Lark has been updated since this window was opened. What you entered is kept. The page is loaded again when the server answers.',
   },
   broken: {
     title: 'This page broke. That is our fault.',
@@ -17,6 +19,7 @@ const SAYS = {
 export function PageFault() {
   const error = useRouteError()
   const isBroken = !(error instanceof NotFetched)
+  useWhenBack(!isBroken, loadAgain)
   const { title, says } = SAYS[isBroken ? 'broken' : 'notFetched']
   return (
     <main className="mx-auto max-w-xl p-8">

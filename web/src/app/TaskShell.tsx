@@ -1,6 +1,6 @@
 import { Suspense, useEffect } from 'react'
 import { Outlet, useNavigate, useParams } from 'react-router'
-import { type ApiError, api } from '../notebook/api.ts'
+import type { ApiError } from '../notebook/api.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { watchTask } from '../notebook/watchTask.ts'
 import { useReference } from '../reference/useReference.ts'
@@ -10,6 +10,7 @@ import { useStable } from '../ui/useStable.ts'
 import { Palette } from './Palette.tsx'
 import { Spine } from './Spine.tsx'
 import { useShortcuts } from './useShortcuts.tsx'
+import { useWhenBack } from './useWhenBack.ts'
 
 const ReferenceDrawer = later(() => import('../reference/ReferenceDrawer.tsx').then((module) => module.ReferenceDrawer))
 
@@ -50,25 +51,9 @@ function OpenTask() {
   )
 }
 
-const MILLISECONDS_BETWEEN_QUESTIONS = 2000
-
-/** Asks, while the server is away, whether it is back, and then opens the task. */
-function useAgainWhenBack(isAway: boolean, again: () => void): void {
-  useEffect(() => {
-    if (!isAway) return undefined
-    const ask = () => void api.health().then(again, () => undefined)
-    const timer = setInterval(ask, MILLISECONDS_BETWEEN_QUESTIONS)
-    window.addEventListener('online', ask)
-    return () => {
-      clearInterval(timer)
-      window.removeEventListener('online', ask)
-    }
-  }, [isAway, again])
-}
-
 function NotOpened({ error, again }: { readonly error: ApiError; readonly again: () => void }) {
   const navigate = useNavigate()
-  useAgainWhenBack(error.away, useStable(again))
+  useWhenBack(error.away, useStable(again))
   return (
     <main className="mx-auto max-w-xl p-8">
       <h1 className="mb-3 text-2xl font-bold">

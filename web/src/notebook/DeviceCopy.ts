@@ -1,5 +1,5 @@
 import { migrateTask, type Task } from '@hop-lark/core/record'
-import { type Aside, DeviceError, type DeviceStore, type Kept } from './deviceStore.ts'
+import { type Aside, DeviceError, type DeviceStore, type Kept, ownerOf, writerOf } from './deviceStore.ts'
 import { type Jot, type Jots, withJots } from './jots.ts'
 import type { Presence } from './presence.ts'
 
@@ -33,6 +33,8 @@ export class DeviceCopy {
   /** How many changes this page has made. */
   private serial = 0
   private isJotted = true
+  /** Pages whose work is in ours: what they left goes from the device once ours is on it. */
+  private readonly joinedIn = new Set<string>()
   private readonly jots: Jots
   private readonly options: DeviceCopyOptions
 
@@ -70,21 +72,20 @@ export class DeviceCopy {
     this.aside = await this.ask(({ asideOf }) => asideOf(this.options.taskId), this.aside)
   }
 
-  /** What pages that are gone have left of this task, taken over. */
+  /**
+   * What pages that are gone have left of this task, taken over. On a device without room it cannot be; it is joined in all
+   * the same, and stays there: another page that does so too does no harm, since things are known by their ids.
+   */
   async claimLeft(): Promise<readonly Kept[]> {
     const { presence, taskId } = this.options
     const all = await this.ask((device) => device.all(taskId), [])
-    const others = all.filter(({ page }) => page !== presence.page)
+    const others = all.filter(({ page }) => page !== presence.page && !this.joinedIn.has(page))
     if (others.length === 0) return []
     const alive = await presence.others()
-    const left = others.filter(({ page }) => {
-      // What a page has taken over bears its name before that of the page that is gone.
-      const [owner = page] = page.split('+')
-      return owner === presence.page || !alive.has(owner)
-    })
+    const left = others.filter(({ page }) => ownerOf(page) === presence.page || !alive.has(ownerOf(page)))
     const claimed = await Promise.all(
       left.map(async (kept) => {
-        const mine = await this.ask(({ claim }) => claim(kept, presence.page), undefined)
+        const mine = await this.ask(({ claim }) => claim(kept, presence.page), kept)
         return mine && this.withWhatWasJotted(mine, kept.page)
       }),
     )
@@ -94,11 +95,26 @@ export class DeviceCopy {
   /** What a page left, with the changes of its last moment, which it could only jot down; kept so before the jots are struck. */
   private async withWhatWasJotted(claimed: Kept, page: string): Promise<Kept> {
     const kept = keptToday(claimed)
-    const [owner = page] = page.split('+').slice(-1)
+    const owner = writerOf(page)
     const jots = this.jots.since(kept.taskId, owner, kept.serial)
     const whole = { ...kept, local: withJots(kept.local, jots), serial: kept.serial + jots.length }
     if (jots.length === 0 || (await this.write(whole))) this.jots.strike(kept.taskId, owner, Number.MAX_SAFE_INTEGER)
     return whole
+  }
+
+  /** What pages left is part of what this page keeps from now on. */
+  hasJoined(left: readonly Kept[]): void {
+    for (const { page } of left) this.joinedIn.add(page)
+  }
+
+  /** Forgets what pages left that were joined in, with what they had only jotted down. */
+  private async forgetLeft(pages: readonly string[]): Promise<void> {
+    const { taskId } = this.options
+    for (const page of pages) {
+      await this.ask((device) => device.forget(taskId, page), undefined)
+      this.jots.strike(taskId, writerOf(page), Number.MAX_SAFE_INTEGER)
+      this.joinedIn.delete(page)
+    }
   }
 
   /** Writes what the page knows, after whatever is being written. */
@@ -107,8 +123,10 @@ export class DeviceCopy {
     const { page } = presence
     const { serial } = this
     const whole: Kept = { ...kept, taskId, page, serial }
+    const joined = [...this.joinedIn]
     this.keeping = this.keeping.then(async () => {
       if (!(await this.write(whole))) return
+      await this.forgetLeft(joined)
       this.jots.strike(taskId, page, serial)
       if (serial === this.serial) this.isJotted = true
     })
@@ -132,13 +150,16 @@ export class DeviceCopy {
     return this.keeping
   }
 
-  /** Forgets what a page kept, this one if none is named, after whatever is being written. */
-  forget(page = this.options.presence.page): Promise<void> {
-    const { taskId } = this.options
+  /** Forgets what this page kept, and what it joined in, after whatever is being written. */
+  forget(): Promise<void> {
+    const { taskId, presence } = this.options
+    const { page } = presence
     const { serial } = this
+    const joined = [...this.joinedIn]
     this.keeping = this.keeping.then(async () => {
       await this.ask((device) => device.forget(taskId, page), undefined)
       this.jots.strike(taskId, page, serial)
+      await this.forgetLeft(joined)
     })
     return this.keeping
   }

@@ -390,6 +390,45 @@ describe('what the server refuses', () => {
 })
 
 describe('a device that keeps nothing', () => {
+  it('joins in what a page left, which stays where it is until ours is kept', async () => {
+    const gone = await openPage('a')
+    server.away = true
+    gone.edit(addRun('1.00'))
+    await until(() => gone.states.at(-1) === 'kept')
+    gone.kill()
+    device.full = true
+    const page = await openPage('b')
+    expect(runsOf(page.task)).toHaveLength(3)
+    expect([...device.kept.keys()]).toEqual(['a'])
+    device.full = false
+    page.edit(addRun('2.00'))
+    await until(() => page.states.at(-1) === 'kept')
+    expect([...device.kept.keys()]).toEqual(['b'])
+    server.away = false
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(4)
+  })
+
+  it('joins it in once while a window is open, so that what is undone stays undone', async () => {
+    const page = await openPage('a')
+    const gone = await openPage('b')
+    server.away = true
+    gone.edit(addRun('1.00'))
+    await until(() => gone.states.at(-1) === 'kept')
+    gone.kill()
+    device.full = true
+    server.away = false
+    await page.outbox.adopt()
+    await until(() => page.outbox.isSaved && runsOf(server.document).length === 3)
+    page.edit((draft) => {
+      for (const part of draft.parts) if (part.kind === 'titration') part.runs.pop()
+    })
+    await until(() => page.outbox.isSaved)
+    await page.outbox.adopt()
+    await until(() => page.outbox.isSaved)
+    expect(runsOf(server.document)).toHaveLength(2)
+  })
+
   it('does not stop a task from opening or saving, and the page says what is true', async () => {
     device.full = true
     const page = await openPage('a')

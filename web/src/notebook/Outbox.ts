@@ -2,7 +2,7 @@ import type { LedgerLine, Standing } from '@hop-lark/contract'
 import { mergeTasks, type Task } from '@hop-lark/core/record'
 import { ApiError } from './api.ts'
 import { DeviceCopy } from './DeviceCopy.ts'
-import type { Aside, InFlight, Kept } from './deviceStore.ts'
+import type { Aside, InFlight } from './deviceStore.ts'
 import { jotOf } from './jots.ts'
 import { joined, openFrom, settle } from './opening.ts'
 import type { Listener, OutboxOptions, SaveState } from './outboxOptions.ts'
@@ -81,7 +81,8 @@ export class Outbox {
     this.inFlight = inFlight
     this.savedAt = savedAt
     this.archived = archived
-    await this.keepInsteadOf(left)
+    this.copy.hasJoined(left)
+    await this.keep()
     if (error) {
       this.asks = true
       this.fail(error)
@@ -89,13 +90,6 @@ export class Outbox {
     this.tell()
     void this.work()
     return local
-  }
-
-  /** What others left is in ours now, and goes from the device once ours is on it. */
-  private async keepInsteadOf(left: readonly Kept[]): Promise<void> {
-    await this.keep()
-    if (this.copy.fault) return
-    for (const { page } of left) void this.copy.forget(page)
   }
 
   /** Takes the task as it now is on the page. */
@@ -137,8 +131,9 @@ export class Outbox {
       if (error instanceof ApiError) return
       throw error
     }
+    this.copy.hasJoined(left)
     this.listener?.onTask(this.local, [])
-    await this.keepInsteadOf(left)
+    await this.keep()
     this.refresh()
   }
 

@@ -36,6 +36,18 @@ it('gives what a page left to one of two that claim it', async () => {
   expect((await device.all('claimed')).map(({ page }) => page)).toEqual(['x+gone'])
 })
 
+it('leaves what a page left where it is, if there is no room to take it over', async () => {
+  const device = deviceStore()
+  const left = kept('gone', 'unmoved')
+  await device.keep(left)
+  const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError')
+  })
+  await expect(device.claim(left, 'x')).rejects.toThrow('no room left')
+  put.mockRestore()
+  expect(await device.all('unmoved')).toEqual([left])
+})
+
 it('knows the tasks that were open last, and no more than it has room for', async () => {
   const device = deviceStore()
   for (let day = 10; day < 75; day++)

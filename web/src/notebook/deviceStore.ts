@@ -49,7 +49,7 @@ export interface DeviceStore {
   readonly forget: (taskId: string, page: string) => Promise<void>
   /** Of one task, or of all. */
   readonly all: (taskId?: string) => Promise<readonly Kept[]>
-  /** Takes over what a page that is gone has left: only one of two that try gets it. */
+  /** Takes over what a page that is gone has left: only one of two that try gets it. Where it fails, all stays as it was. */
   readonly claim: (left: Kept, page: string) => Promise<Kept | undefined>
   readonly know: (known: Known) => Promise<void>
   readonly unknow: (taskId: string) => Promise<void>
@@ -61,6 +61,12 @@ export interface DeviceStore {
 }
 
 const nameOf = ({ taskId, page }: Pick<Kept, 'taskId' | 'page'>) => `${taskId}/${page}`
+
+// What a page has taken over bears its name before that of the page that is gone.
+/** The page whose it is now. */
+export const ownerOf = (page: string): string => page.split('+')[0] ?? page
+/** The page that entered it. */
+export const writerOf = (page: string): string => page.split('+').at(-1) ?? page
 
 /** Tasks that can be read here without the server, at most: those that were open last. */
 const MOST_KNOWN = 60
@@ -96,14 +102,17 @@ const asPromise = <Result>(request: IDBRequest<Result>): Promise<Result> =>
     request.onerror = () => reject(request.error)
   })
 
-/** Reads and moves in one transaction, so that of two pages only one gets it. */
+/**
+ * Reads and moves in one transaction, so that of two pages only one gets it. What was there goes last: on a device without
+ * room it stays where it is.
+ */
 function move(store: UseStore, left: Kept, page: string): Promise<Kept | undefined> {
   return store('readwrite', async (table) => {
     const there = (await asPromise(table.get(nameOf(left)))) as Kept | undefined
     if (!there) return undefined
     const mine: Kept = { ...there, page: `${page}+${left.page}` }
-    table.delete(nameOf(left))
     await asPromise(table.put(mine, nameOf(mine)))
+    await asPromise(table.delete(nameOf(left)))
     return mine
   })
 }

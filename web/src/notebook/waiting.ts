@@ -1,4 +1,4 @@
-import type { Kept } from './deviceStore.ts'
+import { type Kept, ownerOf } from './deviceStore.ts'
 import { hasWork } from './keptWork.ts'
 import { device, livingOutboxes, outboxOf, presence } from './outboxes.ts'
 import type { SaveState } from './outboxOptions.ts'
@@ -22,7 +22,7 @@ async function takeUp(left: readonly Kept[]): Promise<readonly Waiting[]> {
   const idle = left.filter(({ taskId }) => !living.has(taskId))
   if (idle.length === 0) return []
   const alive = await presence.others()
-  const elsewhere = idle.filter(({ page }) => alive.has(page.split('+')[0] ?? page))
+  const elsewhere = idle.filter(({ page }) => alive.has(ownerOf(page)))
   const orphans = new Set(idle.filter((kept) => !elsewhere.includes(kept)).map(({ taskId }) => taskId))
   // One that cannot be opened now stays on the device, and is tried again at the next look.
   await Promise.allSettled([...orphans].map((taskId) => outboxOf(taskId).open()))

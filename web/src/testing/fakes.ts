@@ -113,6 +113,7 @@ export class FakeDevice implements DeviceStore {
   readonly claim = async (left: Kept, page: string) => {
     const there = this.kept.get(left.page)
     if (!there) return undefined
+    this.check()
     this.kept.delete(left.page)
     const mine = { ...there, page: `${page}+${left.page}` }
     this.kept.set(mine.page, mine)

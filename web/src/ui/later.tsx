@@ -16,7 +16,8 @@ export function whenIdle(work: () => void): void {
 
 /**
  * A component whose code is not needed at once: it is fetched when the page is idle, or as soon as it is drawn. What could
- * not be fetched, because the server was away, is fetched again when it is asked for again.
+ * not be fetched, because the server was away, is fetched again when it is asked for again; browsers that keep the failure
+ * have to load the page anew (`PageFault`).
  */
 export function later<Props extends object>(load: () => Promise<ComponentType<Props>>) {
   let fetched: Promise<ComponentType<Props>> | undefined
