@@ -22,11 +22,16 @@ export async function savesAreRefused(page: Page, holding: string): Promise<void
   })
 }
 
-/** The device takes nothing more, as every browser says it; a quota that is set from outside is enforced only after a while. */
-export async function deviceIsFull(page: Page): Promise<void> {
-  await page.evaluate(() => {
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError')
-    }
-  })
+/** The device takes nothing more, as every browser says it, or takes everything again; a quota that is set from outside is enforced only after a while. */
+export async function deviceIsFull(page: Page, full = true): Promise<void> {
+  await page.evaluate((takesNothing) => {
+    const store = IDBObjectStore.prototype as IDBObjectStore & { real?: IDBObjectStore['put'] }
+    store.real ??= store.put
+    const { real } = store
+    store.put = takesNothing
+      ? () => {
+          throw new DOMException('full', 'QuotaExceededError')
+        }
+      : real
+  }, full)
 }

@@ -1,6 +1,7 @@
 import { uniformFrom } from '@hop-lark/core/number'
 import { type BrowserContext, expect, type Page } from '@playwright/test'
 import type { Bench } from '../bench.ts'
+import { deviceIsFull } from '../trouble.ts'
 import { Model } from './model.ts'
 
 const STAGE = 't1'
@@ -170,17 +171,7 @@ export class Walker {
 
   async storage(device: Device): Promise<void> {
     device.full = !device.full
-    for (const page of device.pages)
-      await page.evaluate((full) => {
-        const store = IDBObjectStore.prototype as IDBObjectStore & { real?: IDBObjectStore['put'] }
-        store.real ??= store.put
-        const { real } = store
-        store.put = full
-          ? () => {
-              throw new DOMException('full', 'QuotaExceededError')
-            }
-          : real
-      }, device.full)
+    for (const page of device.pages) await deviceIsFull(page, device.full)
   }
 
   async clock(_: Device, page: Page): Promise<void> {

@@ -1,4 +1,4 @@
-import { readPath, type Task } from '@hop-lark/core/record'
+import { type Path, readPath, type Task, valueAt } from '@hop-lark/core/record'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { derive, useTask } from '../notebook/derived.ts'
@@ -49,16 +49,13 @@ function mended(value: unknown, text: string): unknown {
   }
 }
 
-/** Lists of the record, which are not told where their things have names of their own. */
-const LISTS = new Set(['parts', 'materials', 'questions', 'runs', 'points', 'masses', 'spots', 'samples', 'tubes', 'steps'])
-
-function whereIs(task: Task, at: string): string {
-  if (at === '') return 'The whole task'
+/** The stage, and what things and fields are called on the way; lists are not told, since their things have names of their own. */
+function whereIs(task: Task, at: Path): string {
+  if (at.length === 0) return 'The whole task'
   const { stages } = derive(task)
-  const [list, part, ...within] = readPath(at)
-  const stage = stages.find(({ id }) => id === stageOf(readPath(at), stages))
-  const names = list === 'parts' ? within : [list, part, ...within]
-  return [stage?.title ?? 'Task', ...names.filter((name) => name !== undefined && !LISTS.has(String(name)))].join(', ')
+  const stage = stages.find(({ id }) => id === stageOf(at, stages))
+  const names = at.filter((_, index) => !Array.isArray(valueAt(task, at.slice(0, index + 1))))
+  return [stage?.title ?? 'Task', ...(at[0] === 'parts' ? names.slice(1) : names)].join(', ')
 }
 
 function AsideEntry({ aside }: { readonly aside: Aside }) {
@@ -73,13 +70,13 @@ function AsideEntry({ aside }: { readonly aside: Aside }) {
     const refused =
       value === undefined
         ? 'This is not what a task file could have: look at brackets and commas.'
-        : refusalOf(() => edit('enter again what was set aside', (draft) => putAtPlace(draft, aside.at.split('.'), value)))
+        : refusalOf(() => edit('enter again what was set aside', (draft) => putAtPlace(draft, readPath(aside.at), value)))
     setRefusal(refused)
     if (refused === undefined) drop()
   }
   return (
     <li className="border-l-3 border-iodine pl-3">
-      <p className="font-semibold">{whereIs(task, aside.at)}</p>
+      <p className="font-semibold">{whereIs(task, readPath(aside.at))}</p>
       <p className="text-sm text-litmus" role={refusal ? 'alert' : undefined}>
         {refusal ?? aside.reason.replace(`${aside.at} `, '')}
       </p>

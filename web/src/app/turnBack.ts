@@ -1,4 +1,4 @@
-import { type Path, readPath } from '@hop-lark/core/record'
+import type { Path } from '@hop-lark/core/record'
 import type { NavigateFunction } from 'react-router'
 import { toast } from 'sonner'
 import { derive } from '../notebook/derived.ts'
@@ -17,8 +17,8 @@ export function isTyping(target: EventTarget | null): boolean {
 
 /** Where a step changed the task first. */
 function placeOf({ before, after }: Step): Path {
-  const [place] = changedPlaces(before, after)
-  return place === undefined ? [] : readPath(place.join('.'))
+  const [place = []] = changedPlaces(before, after)
+  return place
 }
 
 /** Takes the last change back, or does it again, and says which; where that was on another page, it leads there. */

@@ -111,7 +111,11 @@ export class DeviceCopy {
   private async forgetLeft(pages: readonly string[]): Promise<void> {
     const { taskId } = this.options
     for (const page of pages) {
-      await this.ask((device) => device.forget(taskId, page), undefined)
+      const forgotten = await this.ask(async ({ forget }) => {
+        await forget(taskId, page)
+        return true
+      }, false)
+      if (!forgotten) continue
       this.jots.strike(taskId, writerOf(page), Number.MAX_SAFE_INTEGER)
       this.joinedIn.delete(page)
     }

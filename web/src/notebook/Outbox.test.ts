@@ -72,6 +72,19 @@ async function openPage(page: string, pause = 1): Promise<PageOnTest> {
   }
 }
 
+/** A page that entered a run while the server was away, and is gone; the server stays away. */
+async function leftBy(name: string, initial: string): Promise<void> {
+  const page = await openPage(name)
+  await leave(page, initial)
+}
+
+async function leave(page: PageOnTest, initial: string): Promise<void> {
+  server.away = true
+  page.edit(addRun(initial))
+  await until(() => page.states.at(-1) === 'kept')
+  page.kill()
+}
+
 async function until(what: () => boolean): Promise<void> {
   for (let tries = 0; !what(); tries++) {
     if (tries > 400) throw new Error('It never came to that.')
@@ -168,11 +181,7 @@ describe('the outbox', () => {
   })
 
   it('takes over what a page that is gone left unsaved', async () => {
-    const gone = await openPage('a')
-    server.away = true
-    gone.edit(addRun('1.00'))
-    await until(() => gone.states.at(-1) === 'kept')
-    gone.kill()
+    await leftBy('a', '1.00')
     server.away = false
     const next = await openPage('b')
     expect(runsOf(next.task)).toHaveLength(3)
@@ -213,10 +222,7 @@ describe('the outbox', () => {
 
   it('joins in what a window left that is shut while this one is open', async () => {
     const [one, other] = [await openPage('a'), await openPage('b')]
-    server.away = true
-    other.edit(addRun('1.00'))
-    await until(() => other.states.at(-1) === 'kept')
-    other.kill()
+    await leave(other, '1.00')
     server.away = false
     await one.outbox.adopt()
     await until(() => runsOf(one.task).length === 3 && one.outbox.isSaved)
@@ -236,11 +242,7 @@ describe('the outbox', () => {
   })
 
   it('opens from the device while the server is away, and not when it was never here', async () => {
-    const first = await openPage('a')
-    server.away = true
-    first.edit(addRun('1.00'))
-    await until(() => first.states.at(-1) === 'kept')
-    first.kill()
+    await leftBy('a', '1.00')
     const second = await openPage('b')
     expect(runsOf(second.task)).toHaveLength(3)
     expect(second.states).toContain('kept')
@@ -391,11 +393,7 @@ describe('what the server refuses', () => {
 
 describe('a device that keeps nothing', () => {
   it('joins in what a page left, which stays where it is until ours is kept', async () => {
-    const gone = await openPage('a')
-    server.away = true
-    gone.edit(addRun('1.00'))
-    await until(() => gone.states.at(-1) === 'kept')
-    gone.kill()
+    await leftBy('a', '1.00')
     device.full = true
     const page = await openPage('b')
     expect(runsOf(page.task)).toHaveLength(3)
@@ -412,10 +410,7 @@ describe('a device that keeps nothing', () => {
   it('joins it in once while a window is open, so that what is undone stays undone', async () => {
     const page = await openPage('a')
     const gone = await openPage('b')
-    server.away = true
-    gone.edit(addRun('1.00'))
-    await until(() => gone.states.at(-1) === 'kept')
-    gone.kill()
+    await leave(gone, '1.00')
     device.full = true
     server.away = false
     await page.outbox.adopt()
@@ -451,11 +446,7 @@ describe('a device that keeps nothing', () => {
 
 describe('a task that is deleted while work on it waits', () => {
   it('opens with that work, and can be put back', async () => {
-    const before = await openPage('a')
-    server.away = true
-    before.edit(addRun('1.00'))
-    await until(() => before.states.at(-1) === 'kept')
-    before.kill()
+    await leftBy('a', '1.00')
     server.away = false
     server.gone = true
     const page = await openPage('b')

@@ -1,15 +1,15 @@
-import type { Task } from '@hop-lark/core/record'
+import { type Path, type Task, valueAt } from '@hop-lark/core/record'
 import { produce } from 'immer'
-import { changedPlaces, type Place, putAtPlace, valueAtPlace } from './sift.ts'
+import { changedPlaces, putAtPlace } from './sift.ts'
 
 /** What one change put where, by the names of things, so that it is right also where lists have moved meanwhile. */
-export type Jot = readonly { readonly place: Place; readonly value?: unknown }[]
+export type Jot = readonly { readonly place: Path; readonly value?: unknown }[]
 
 const PREFIX = 'hop-lark-jot/'
 const nameOf = (taskId: string, page: string, serial: number) => `${PREFIX}${taskId}/${page}/${serial}`
 
 export const jotOf = (before: Task, after: Task): Jot =>
-  changedPlaces(before, after).map((place) => ({ place, value: valueAtPlace(after, place) }))
+  changedPlaces(before, after).map((place) => ({ place, value: valueAt(after, place) }))
 
 /** A task with what was jotted down put to it, oldest first. */
 export const withJots = (task: Task, jots: readonly Jot[]): Task =>

@@ -1,8 +1,5 @@
-import { itemName, type Task } from '@hop-lark/core/record'
+import { itemName, type Path, type Task, valueAt } from '@hop-lark/core/record'
 import { produce } from 'immer'
-
-/** Where in a task something is: fields, things of a list by their names. */
-export type Place = readonly string[]
 
 type Json = Record<string, unknown>
 
@@ -26,7 +23,7 @@ function inside(value: unknown): ReadonlyMap<string, unknown> | undefined {
  * The smallest places in which two states of a task differ: a reading, a field, a thing that was put in or taken out. Of a
  * list in another order only the things that changed are told.
  */
-export function changedPlaces(before: unknown, after: unknown, at: Place = []): readonly Place[] {
+export function changedPlaces(before: unknown, after: unknown, at: Path = []): readonly Path[] {
   if (before === after) return []
   const [one, other] = [inside(before), inside(after)]
   if (!one || !other || Array.isArray(before) !== Array.isArray(after)) return same(before, after) ? [] : [at]
@@ -37,15 +34,10 @@ export function changedPlaces(before: unknown, after: unknown, at: Place = []): 
 
 const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
-/** What stands at a place. */
-export function valueAtPlace(task: unknown, place: Place): unknown {
-  return place.reduce<unknown>((value, key) => inside(value)?.get(key), task)
-}
-
 /** Puts something at a place of a draft, or takes out what stands there; what the place stands in must be there. */
-export function putAtPlace(draft: Task, place: Place, value: unknown): void {
+export function putAtPlace(draft: Task, place: Path, value: unknown): void {
   const [key = '', holder] = [place.at(-1), place.slice(0, -1)]
-  const target = valueAtPlace(draft, holder)
+  const target = valueAt(draft, holder)
   if (Array.isArray(target)) {
     const index = target.findIndex((item) => itemName(item) === key)
     if (value === undefined) target.splice(index, index < 0 ? 0 : 1)
@@ -58,5 +50,5 @@ export function putAtPlace(draft: Task, place: Place, value: unknown): void {
 }
 
 /** A task in which one place is as it is in another. */
-export const withPlaceOf = (task: Task, other: Task, place: Place): Task =>
-  produce(task, (draft) => putAtPlace(draft, place, valueAtPlace(other, place)))
+export const withPlaceOf = (task: Task, other: Task, place: Path): Task =>
+  produce(task, (draft) => putAtPlace(draft, place, valueAt(other, place)))

@@ -1,6 +1,6 @@
-import type { Task } from '@hop-lark/core/record'
+import { type Path, type Task, valueAt, writePath } from '@hop-lark/core/record'
 import type { ApiError } from './api.ts'
-import { changedPlaces, type Place, valueAtPlace, withPlaceOf } from './sift.ts'
+import { changedPlaces, withPlaceOf } from './sift.ts'
 
 /** What the sifting of a refused edit works on. */
 export interface Sifted {
@@ -21,13 +21,13 @@ export interface Sifted {
  * @param whole - why the edit was refused as a whole
  */
 export async function sift(whole: ApiError, { states, trySending, putAside, goOnWith }: Sifted): Promise<void> {
-  const refused = new Map<string, { readonly place: Place; readonly error: ApiError }>()
+  const refused = new Map<string, { readonly place: Path; readonly error: ApiError }>()
   for (let taken = false; ; ) {
     const { acknowledged, local } = states()
-    const place = changedPlaces(acknowledged, local).find((one) => !refused.has(one.join('.')))
+    const place = changedPlaces(acknowledged, local).find((one) => !refused.has(writePath(one)))
     if (place) {
       const error = await trySending(withPlaceOf(acknowledged, local, place))
-      if (error) refused.set(place.join('.'), { place, error })
+      if (error) refused.set(writePath(place), { place, error })
       else taken = true
     } else if (taken && refused.size > 0) {
       // What was refused may have needed what has been saved since.
@@ -36,7 +36,7 @@ export async function sift(whole: ApiError, { states, trySending, putAside, goOn
     } else break
   }
   for (const { place, error } of refused.size > 0 ? refused.values() : [{ place: [], error: whole }]) {
-    await putAside({ at: place.join('.'), value: valueAtPlace(states().local, place), error })
+    await putAside({ at: writePath(place), value: valueAt(states().local, place), error })
     const { acknowledged, local } = states()
     goOnWith(place.length === 0 ? acknowledged : withPlaceOf(local, acknowledged, place))
   }
