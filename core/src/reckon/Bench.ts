@@ -11,6 +11,7 @@ import {
   weighingOf,
 } from '../record/index.ts'
 import { type Formula, molarMassOf, nameOf, speciesKey } from '../substance/index.ts'
+import { Layered } from './Layered.ts'
 import { Network } from './network.ts'
 import { inMaterial, type Place, type PlaceKey } from './place.ts'
 import type { Key } from './quantity.ts'
@@ -21,13 +22,17 @@ import { readFormula } from './species.ts'
  * for the key of a quantity, which is defined the first time with its words, symbol and unit.
  */
 export class Bench {
-  readonly network = new Network()
+  readonly network: Network
   readonly task: Task
-  private readonly placeWords = new Map<PlaceKey, string>()
+  private readonly placeWords: Layered<PlaceKey, string>
   private weighed: ReadonlyMap<string, readonly PartOf<'weighing'>[]> | undefined
 
-  constructor(task: Task) {
+  /** @param below - what to lay further relations over; it stays as it is */
+  constructor(task: Task, below?: Bench) {
     this.task = task
+    this.network = new Network(below?.network)
+    this.placeWords = new Layered(below?.placeWords)
+    this.weighed = below?.weighed
   }
 
   /** Says what a place is called in a line of working. */

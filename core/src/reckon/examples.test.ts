@@ -117,7 +117,7 @@ describe('worked examples from outside, recalled from memory', () => {
         flask: { weighing: 'w' },
         equation: 'MnO4- + 8H+ + 5Fe2+ -> Mn2+ + 5Fe3+ + 4H2O',
         titre: '47.22',
-        question: { quantity: 'massPercent', of, in: 'S' },
+        question: { quantity: 'massPercent', of, in: 'S', ...(of === 'Fe' ? {} : { countedBy: 'Fe' }) },
         more: solid('0.8040'),
       })
       expect(answerOf(example, 'q').unrounded).toBeCloseTo(percent, 1)

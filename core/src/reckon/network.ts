@@ -1,5 +1,6 @@
 import type { Exact } from '../number/index.ts'
 import type { Path } from '../record/index.ts'
+import { Layered } from './Layered.ts'
 import { type Key, keyOf, type Quantity, type QuantityOf } from './quantity.ts'
 
 /** A value that is read, stated or taken from a table; everything else is worked out. */
@@ -96,11 +97,22 @@ export const input = (body: Body): readonly Key[] => {
  * be solved for any quantity in it; which way it is used depends on what is known.
  */
 export class Network {
-  readonly quantities = new Map<Key, Quantity>()
-  readonly givens = new Map<Key, Given>()
+  readonly quantities: Layered<Key, Quantity>
+  readonly givens: Layered<Key, Given>
+  /** Of this layer alone. */
   readonly rules: Rule[] = []
   /** Quantities that a student could still record, with what to record. */
-  readonly asks = new Map<Key, Ask>()
+  readonly asks: Layered<Key, Ask>
+  /** What this network is laid over. */
+  readonly below: Network | undefined
+
+  /** @param below - a network to build on, which stays as it is */
+  constructor(below?: Network) {
+    this.below = below
+    this.quantities = new Layered(below?.quantities)
+    this.givens = new Layered(below?.givens)
+    this.asks = new Layered(below?.asks)
+  }
 
   define(quantity: Quantity): Key {
     const key = keyOf(quantity.of)

@@ -8,7 +8,7 @@ import { input, type Network, type Rule } from './network.ts'
 import { piecesOfChain, piecesOfProduct } from './pieces.ts'
 import type { Key } from './quantity.ts'
 import { reckonTask } from './reckon.ts'
-import { chainTo, originalOf, solve } from './solve.ts'
+import { chainTo, originalOf } from './solve.ts'
 import type { Step } from './working.ts'
 
 /** How a student's value for a line compares with the record's. */
@@ -116,11 +116,10 @@ export function judgeOwnLines(task: Task, question: Question): readonly Judgemen
   const { own = [] } = question
   const answer = reckonTask(task).answers.find((one) => one.question === question.id)
   if (own.length === 0 || !answer) return []
-  const { bench, targets } = buildNetwork(task)
-  const { network } = bench
-  const solution = solve(network)
-  const target = targets.find((one) => one.question.id === question.id)?.target
-  if (!target || !('key' in target)) return []
+  const asked = buildNetwork(task).questions.find((one) => one.question.id === question.id)
+  if (!asked || !('key' in asked.target)) return []
+  const { target, solution } = asked
+  const { network } = asked.bench
   const values = evaluate(network, solution, target.key)
   const byLine = new Map(own.map(({ id, value }) => [id, readTyped(value)]))
   const numbers = new Map<Key, TypedNumber>()

@@ -1,3 +1,4 @@
+import { Memory } from '../memory/index.ts'
 import type { PartOf } from '../record/index.ts'
 
 /** What a place of a titration is: what is in the flask, what the burette delivered, and what lies between them. */
@@ -27,13 +28,21 @@ const JOINT = '\u0000'
 
 function place(at: Omit<Place, 'key'>): Place {
   const { kind, id, role = '', run = '', item = '' } = at
-  return { ...at, key: [kind, id, role, run, item].join(JOINT) as PlaceKey }
+  return { ...at, key: `${kind}${JOINT}${id}${JOINT}${role}${JOINT}${run}${JOINT}${item}` as PlaceKey }
 }
 
-export const weighed = (weighing: string): Place => place({ kind: 'weighing', id: weighing })
-export const heated = (heating: string): Place => place({ kind: 'heating', id: heating })
+const MOST_REMEMBERED = 5000
+
+/** Makes places that are told apart by one id, each once: relations ask for the same ones again and again. */
+function remembered(make: (id: string) => Place): (id: string) => Place {
+  const known = new Memory<string, Place>(MOST_REMEMBERED)
+  return (id) => known.recall(id, make)
+}
+
+export const weighed = remembered((weighing) => place({ kind: 'weighing', id: weighing }))
+export const heated = remembered((heating) => place({ kind: 'heating', id: heating }))
 /** The whole of a material; of one that was made up, the whole flask. */
-export const inMaterial = (material: string): Place => place({ kind: 'material', id: material })
+export const inMaterial = remembered((material) => place({ kind: 'material', id: material }))
 /** One of the portions a solution was made up from. */
 export const putInto = (solution: string, item: number): Place => place({ kind: 'solution', id: solution, item })
 export const onSeries = (series: string): Place => place({ kind: 'series', id: series })
@@ -46,12 +55,22 @@ export interface Flask {
   readonly run?: number
 }
 
+const OF_TITRATION: Readonly<Record<TitrationRole, (id: string) => Place>> = {
+  flask: remembered((id) => place({ kind: 'titration', id, role: 'flask' })),
+  titre: remembered((id) => place({ kind: 'titration', id, role: 'titre' })),
+  'left over': remembered((id) => place({ kind: 'titration', id, role: 'left over' })),
+  used: remembered((id) => place({ kind: 'titration', id, role: 'used' })),
+  step: remembered((id) => place({ kind: 'titration', id, role: 'step' })),
+  scaled: remembered((id) => place({ kind: 'titration', id, role: 'scaled' })),
+}
+
 /** A place of a titration, or of one run of it. */
 export function inTitration(
   { part, run }: Flask | { part: { id: string }; run?: number },
   role: TitrationRole,
   item?: number,
 ): Place {
+  if (run === undefined && item === undefined) return OF_TITRATION[role](part.id)
   return place({
     kind: 'titration',
     id: part.id,

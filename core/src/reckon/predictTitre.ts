@@ -15,19 +15,18 @@ import { solve } from './solve.ts'
  * @returns the titre in cm³, without the blank; undefined where it cannot be had, negative where the acid would not last
  */
 export function predictTitre(task: Task, titration: string, times: Exact): Exact | undefined {
-  const { bench, roles } = buildNetwork(task)
-  const role = roles.get(titration)
+  const { bench, solution: found, recorded } = buildNetwork({ ...task, questions: [] })
+  const role = recorded.roles.get(titration)
   if (!role || role.also.length > 0 || !times.gt(0)) return undefined
   const { network } = bench
   const flask = { part: { id: titration } }
   const [titre, analyte] = [bench.volume(inTitration(flask, 'titre')), role.before.at(-1)?.analyte ?? role.titrated]
   const amount = bench.amount(analyte.formula, inTitration(flask, 'flask'))
-  const found = solve(network)
   if (!network.givens.has(titre) || !found.has(amount)) return undefined
   try {
     const now = evaluate(network, found, amount).get(amount)
     if (!now) return undefined
-    network.givens.delete(titre)
+    network.givens.hide(titre)
     network.give(amount, { value: now.mul(times), text: now.mul(times).toFixed(), reading: false })
     const solution = solve(network)
     return solution.has(titre) ? evaluate(network, solution, titre).get(titre) : undefined

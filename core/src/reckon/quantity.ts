@@ -70,5 +70,5 @@ const JOINT = '\u0001'
 
 /** The key of a quantity. */
 export function keyOf({ what, species = '', place, detail = '' }: QuantityOf): Key {
-  return [what, species, place?.key ?? '', detail].join(JOINT) as Key
+  return `${what}${JOINT}${species}${JOINT}${place?.key ?? ''}${JOINT}${detail}` as Key
 }

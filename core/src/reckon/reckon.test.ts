@@ -107,11 +107,14 @@ describe('iron in lawn sand', () => {
   })
 
   it('answers for an oxide or a hydrate of the same iron', () => {
-    const asked = (of: string) =>
-      answerOf({ ...lawn, questions: [{ id: 'q', find: { quantity: 'massPercent', of, in: 'F1' } }] }, 'q').unrounded
+    const asked = (of: string, how: object = {}) =>
+      answerOf({ ...lawn, questions: [{ id: 'q', find: { quantity: 'massPercent', of, in: 'F1', ...how } }] }, 'q')
     // 0.0103375 mol × 277.9 / 4.74, and half of it × 159.6 / 4.74
-    expect(asked('FeSO4.7H2O')).toBeCloseTo(60.6074, 3)
-    expect(asked('Fe2O3')).toBeCloseTo(17.4037, 3)
+    expect(asked('FeSO4.7H2O').unrounded).toBeCloseTo(60.6074, 3)
+    expect(asked('Fe2O3').value).toBeNull()
+    const oxide = asked('Fe2O3', { countedBy: 'Fe' })
+    expect(oxide.unrounded).toBeCloseTo(17.4037, 3)
+    expect(oxide.assumes).toContain('all of the iron is there as Fe2O3')
   })
 })
 

@@ -3,14 +3,16 @@ import { ChemistryError, type Problem } from '../problem/index.ts'
 import { path, type Question, type Task } from '../record/index.ts'
 import { dissociate } from '../substance/index.ts'
 import type { Assessment } from '../titration/index.ts'
-import { type Built, buildNetwork } from './build.ts'
+import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
 import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
 import { lineNameOf } from './lineNames.ts'
+import type { Network } from './network.ts'
 import { linesOfChain, writeChain } from './oneChain.ts'
 import type { Key } from './quantity.ts'
 import { answerProblem } from './says.ts'
-import { type Solution, solve, whatIsMissing } from './solve.ts'
+import { type Solution, whatIsMissing } from './solve.ts'
 import { readFormula } from './species.ts'
+import { type WhyNot, whyNot } from './whyNot.ts'
 import { assumptionsOf, type Step, writeWorking } from './working.ts'
 
 /** The answer to one question, with its working; or what is still missing, in words. */
@@ -26,6 +28,8 @@ export interface Answer {
   /** The value the other way of carrying figures gives, where it differs as written. */
   readonly otherCarry?: string
   readonly missing?: string
+  /** An element that the species asked for could be counted by, if the student says that all of it is there as that. */
+  readonly couldCountBy?: string
 }
 
 /** A titration's results as the CLI reports them. */
@@ -81,14 +85,20 @@ function unitText(question: Question, unit: Unit, own: string | undefined): stri
 
 class Answerer {
   readonly problems: Problem[] = []
-  private readonly built: Built
   private readonly task: Task
+  private readonly gaps: ReadonlyMap<string, string>
+  private readonly question: Question
+  private readonly network: Network
   private readonly solution: Solution
+  private readonly whyNot: () => WhyNot | undefined
 
-  constructor(built: Built, task: Task) {
-    this.built = built
+  constructor(task: Task, { recorded: { gaps, presence } }: Built, { question, bench, solution, spoken }: AskedQuestion) {
     this.task = task
-    this.solution = solve(built.bench.network)
+    this.gaps = gaps
+    this.whyNot = () => spoken && whyNot({ bench, solution }, presence, spoken)
+    this.question = question
+    this.network = bench.network
+    this.solution = solution
   }
 
   private round(figures: number) {
@@ -96,7 +106,7 @@ class Answerer {
   }
 
   private values(key: Key, figures: number, carry: 'unrounded' | 'rounded'): Values {
-    const { network } = this.built.bench
+    const { network } = this
     if (carry === 'unrounded') return evaluate(network, this.solution, key)
     const round = this.round(figures)
     if (this.task.conventions.working !== 'chain') return evaluate(network, this.solution, key, round)
@@ -105,10 +115,10 @@ class Answerer {
     return evaluate(network, this.solution, key, (value, line) => (lines.has(line) ? round(value) : value))
   }
 
-  private write(question: Question, key: Key, value: Exact, figures: number): string {
+  private write(key: Key, value: Exact, figures: number): string {
+    const { network, question } = this
     if (question.find.quantity === 'meanTitre') return formatPlaces(value, 2)
     const rule = this.solution.get(key)?.rule
-    const { network } = this.built.bench
     if (rule && isDifferenceOfReadings(rule.body, network) && question.figures === undefined && rule.body.kind === 'sum') {
       const places = [...rule.body.plus, ...rule.body.minus].map(
         (used) => network.givens.get(used)?.text.split('.')[1]?.length ?? 0,
@@ -118,14 +128,14 @@ class Answerer {
     return formatFigures(value, figures)
   }
 
-  answer(question: Question, key: Key): Answer {
-    const { network } = this.built.bench
+  answer(key: Key): Answer {
+    const { network, question } = this
     const { unit: natural = '1', ownUnit } = network.quantities.get(key) ?? {}
     const { unit, problem } = answerUnit(question, natural, ownUnit)
     if (problem) this.problems.push(problem)
     const shown = unitText(question, unit, ownUnit)
     if (!this.solution.has(key))
-      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], missing: this.missing(key) }
+      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], ...this.missing(key) }
     const { carry, figures: usual, working } = this.task.conventions
     const figures = question.figures ?? usual
     const write = working === 'chain' ? writeChain : writeWorking
@@ -133,14 +143,9 @@ class Answerer {
       const values = this.values(key, figures, carry)
       const inUnit = (all: Values) => convert(all.get(key) as Exact, natural, unit)
       const value = inUnit(values)
-      const written = this.write(question, key, value, figures)
-      const other = this.write(
-        question,
-        key,
-        inUnit(this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')),
-        figures,
-      )
-      this.checkSize(question, value, unit)
+      const written = this.write(key, value, figures)
+      const other = this.write(key, inUnit(this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')), figures)
+      this.checkSize(value, unit)
       return {
         question: question.id,
         value: written,
@@ -160,14 +165,17 @@ class Answerer {
     }
   }
 
-  private missing(key: Key): string {
-    const asked = whatIsMissing(this.built.bench.network, key)
-    if (asked.length > 0) return asked.join('; ')
-    const gaps = [...this.built.gaps.values()]
-    return gaps.length > 0 ? gaps.join('; ') : 'a reading or reaction that leads to this quantity'
+  private missing(key: Key): Pick<Answer, 'missing' | 'couldCountBy'> {
+    const asked = whatIsMissing(this.network, key)
+    if (asked.length > 0) return { missing: asked.join('; ') }
+    if (this.gaps.size > 0) return { missing: [...this.gaps.values()].join('; ') }
+    const why = this.whyNot()
+    if (!why) return { missing: 'a reading or reaction that leads to this quantity' }
+    return { missing: why.says, ...(why.couldCountBy ? { couldCountBy: why.couldCountBy } : {}) }
   }
 
-  private checkSize(question: Question, value: Exact, unit: Unit): void {
+  private checkSize(value: Exact, unit: Unit): void {
+    const { question } = this
     const at = path('questions', question.id)
     const found = formatFigures(value, 3)
     if (value.isNegative()) this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
@@ -194,17 +202,21 @@ function resultOf(id: string, assessment: Assessment, unit: string): TitrationRe
  */
 export function reckonTask(task: Task): Reckoning {
   const built = buildNetwork(task)
-  const answerer = new Answerer(built, task)
-  const answers = built.targets.map(
-    ({ question, target }): Answer =>
-      'missing' in target
-        ? { question: question.id, value: null, unit: question.unit ?? '', steps: [], assumes: [], missing: target.missing }
-        : answerer.answer(question, target.key),
-  )
+  const problems: Problem[] = []
+  const answers = built.questions.map((asked): Answer => {
+    const { question, target } = asked
+    if ('missing' in target)
+      return { question: question.id, value: null, unit: question.unit ?? '', steps: [], assumes: [], missing: target.missing }
+    const answerer = new Answerer(task, built, asked)
+    const answer = answerer.answer(target.key)
+    problems.push(...answerer.problems)
+    return answer
+  })
+  const { assessments } = built.recorded
   return {
-    titrations: [...built.assessments].map(([id, assessment]) => resultOf(id, assessment, task.conventions.volumeUnit)),
+    titrations: [...assessments].map(([id, assessment]) => resultOf(id, assessment, task.conventions.volumeUnit)),
     answers,
-    problems: answerer.problems,
-    assessments: built.assessments,
+    problems,
+    assessments,
   }
 }

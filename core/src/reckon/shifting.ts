@@ -2,12 +2,10 @@ import { Exact } from '../number/index.ts'
 import { compute, type Values } from './evaluate.ts'
 import { type Body, input, type Network } from './network.ts'
 import type { Key } from './quantity.ts'
-import type { chainTo } from './solve.ts'
+import type { Chain } from './solve.ts'
 
 /** Values that readings are taken to have instead, by key. */
 export type Overrides = ReadonlyMap<Key, Exact>
-
-type Chain = ReturnType<typeof chainTo>
 
 /** A line of the chain that uses a quantity, and how: added, or taken away. */
 interface Use {

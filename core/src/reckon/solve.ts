@@ -13,33 +13,59 @@ export type Solution = ReadonlyMap<Key, Known>
 /** Far more than any chain of relations costs, so that the fewest things are asked for. */
 const COST_OF_ASKING = 10_000
 
-/** A product, sum or mean costs its own price and that of everything it needs; the cheapest way to each key wins. */
-function spread(network: Network, seeds: ReadonlyMap<Key, number>): Solution {
+type Users = ReadonlyMap<Key, readonly Rule[]>
+
+/** Rules of one layer by what they use. A network that is solved grows no more, but in layers laid over it. */
+const USERS = new WeakMap<Network, Users>()
+
+function usersIn(network: Network): Users {
+  const known = USERS.get(network)
+  if (known) return known
   const users = new Map<Key, Rule[]>()
   for (const rule of network.rules) {
     for (const key of input(rule.body)) {
-      const known = users.get(key)
-      if (known) known.push(rule)
+      const same = users.get(key)
+      if (same) same.push(rule)
       else users.set(key, [rule])
     }
   }
-  const best = new Map<Key, Known>()
-  const waiting: Key[] = []
-  for (const [key, cost] of seeds) {
-    best.set(key, { cost, rule: undefined })
-    waiting.push(key)
+  USERS.set(network, users)
+  return users
+}
+
+const layersOf = (network: Network): readonly Network[] => [...(network.below ? layersOf(network.below) : []), network]
+
+/** Everything that follows from some keys, of which nothing has been made yet: the cheapest way to each wins. */
+class Spreading {
+  readonly best: Map<Key, Known>
+  private readonly waiting: Key[] = []
+
+  constructor(known: Iterable<readonly [Key, Known]> = []) {
+    this.best = new Map(known)
   }
-  for (let first = 0; first < waiting.length; first++) {
-    const next = waiting[first] as Key
-    for (const rule of users.get(next) ?? []) {
-      const cost = costOf(rule, best)
-      if (cost < (best.get(rule.gives)?.cost ?? Number.POSITIVE_INFINITY)) {
-        best.set(rule.gives, { cost, rule })
-        waiting.push(rule.gives)
-      }
+
+  /** Takes a key as known at a price. */
+  seed(key: Key, cost: number): void {
+    this.best.set(key, { cost, rule: undefined })
+    this.waiting.push(key)
+  }
+
+  /** Takes a rule where it is possible, and cheaper than what is known. A product, sum or mean costs its own price and that of everything it needs. */
+  take(rule: Rule): void {
+    const cost = costOf(rule, this.best)
+    if (cost >= (this.best.get(rule.gives)?.cost ?? Number.POSITIVE_INFINITY)) return
+    this.best.set(rule.gives, { cost, rule })
+    this.waiting.push(rule.gives)
+  }
+
+  run(network: Network): Solution {
+    const users = layersOf(network).map(usersIn)
+    for (let first = 0; first < this.waiting.length; first++) {
+      const next = this.waiting[first] as Key
+      for (const layer of users) for (const rule of layer.get(next) ?? []) this.take(rule)
     }
+    return this.best
   }
-  return best
 }
 
 function costOf(rule: Rule, best: ReadonlyMap<Key, Known>): number {
@@ -52,9 +78,17 @@ function costOf(rule: Rule, best: ReadonlyMap<Key, Known>): number {
   return total
 }
 
-/** Finds the cheapest way to every quantity that follows from what is given. */
-export function solve(network: Network): Solution {
-  return spread(network, new Map([...network.givens.keys()].map((key) => [key, 0])))
+/**
+ * Finds the cheapest way to every quantity that follows from what is given.
+ *
+ * @param below - the solution of the network that this one is laid over, which is only carried on
+ */
+export function solve(network: Network, below?: Solution): Solution {
+  const spreading = new Spreading(below)
+  const seeds = below ? network.givens.ownKeys() : network.givens.entries().map(([key]) => key)
+  for (const key of seeds) spreading.seed(key, 0)
+  if (below) for (const rule of network.rules) spreading.take(rule)
+  return spreading.run(network)
 }
 
 /**
@@ -62,18 +96,37 @@ export function solve(network: Network): Solution {
  * Empty when nothing that could be recorded would help.
  */
 export function whatIsMissing(network: Network, wanted: Key): readonly string[] {
-  const seeds = new Map<Key, number>([...network.asks].map(([key, { reluctance }]) => [key, COST_OF_ASKING * reluctance]))
-  for (const key of network.givens.keys()) seeds.set(key, 0)
-  const solution = spread(network, seeds)
-  return chainTo(solution, wanted).flatMap(({ key, rule }) => {
+  const spreading = new Spreading()
+  for (const [key, { reluctance }] of network.asks.entries()) spreading.seed(key, COST_OF_ASKING * reluctance)
+  for (const [key] of network.givens.entries()) spreading.seed(key, 0)
+  return chainTo(spreading.run(network), wanted).flatMap(({ key, rule }) => {
     const says = network.asks.get(key)?.says
     return rule === undefined && says !== undefined && !network.givens.has(key) ? [says] : []
   })
 }
 
+/** One quantity of a chain, with the rule that gives it; without one it stands in the record. */
+interface ChainLink {
+  readonly key: Key
+  readonly rule: Rule | undefined
+}
+
 /** Everything a quantity rests on, in the order in which it can be worked out, itself last; empty when it cannot be had. */
-export function chainTo(solution: Solution, wanted: Key): readonly { readonly key: Key; readonly rule: Rule | undefined }[] {
-  const order: { key: Key; rule: Rule | undefined }[] = []
+export type Chain = readonly ChainLink[]
+
+const CHAINS = new WeakMap<Solution, Map<Key, Chain>>()
+
+/** The chain to a quantity. */
+export function chainTo(solution: Solution, wanted: Key): Chain {
+  const chains = CHAINS.get(solution) ?? new Map<Key, Chain>()
+  CHAINS.set(solution, chains)
+  const known = chains.get(wanted) ?? findChain(solution, wanted)
+  chains.set(wanted, known)
+  return known
+}
+
+function findChain(solution: Solution, wanted: Key): Chain {
+  const order: ChainLink[] = []
   const seen = new Set<Key>()
   const visit = (key: Key): void => {
     const known = solution.get(key)
@@ -82,7 +135,7 @@ export function chainTo(solution: Solution, wanted: Key): readonly { readonly ke
     if (known.rule) for (const needed of input(known.rule.body)) visit(needed)
     order.push({ key, rule: known.rule })
   }
-  if (solution.has(wanted)) visit(wanted)
+  visit(wanted)
   return order
 }
 

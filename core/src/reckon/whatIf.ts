@@ -2,14 +2,14 @@ import type { Exact } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { Program } from '../propagate/index.ts'
 import type { Path, Task } from '../record/index.ts'
-import { buildNetwork } from './build.ts'
+import { type Built, buildNetwork, type Solved } from './build.ts'
 import { compileChain } from './compile.ts'
 import { evaluate } from './evaluate.ts'
-import type { Network } from './network.ts'
+import type { Given } from './network.ts'
 import type { Place, PlaceKey } from './place.ts'
 import type { Key, QuantityOf } from './quantity.ts'
 import { type Overrides, Shifting } from './shifting.ts'
-import { chainTo, type Solution, solve } from './solve.ts'
+import { type Chain, chainTo } from './solve.ts'
 import { readFormula } from './species.ts'
 
 /** One quantity on the way to an answer, as it is and as it would be. */
@@ -69,11 +69,23 @@ function unlessImpossible<Value>(work: () => Value): Value | undefined {
   }
 }
 
-function givensByPlace({ givens, quantities }: Network): ReadonlyMap<PlaceKey, readonly GivenAt[]> {
+/** Readings and givens of the record and of all questions, each once. */
+function allGivens({ bench, questions }: Built): ReadonlyMap<Key, Given & { readonly of: QuantityOf }> {
+  const networks = [bench, ...questions.map((asked) => asked.bench)].map(({ network }) => network)
+  return new Map(
+    networks.flatMap(({ givens, quantities }) =>
+      givens.entries().flatMap(([key, given]) => {
+        const of = quantities.get(key)?.of
+        return of ? [[key, { ...given, of }] as const] : []
+      }),
+    ),
+  )
+}
+
+function givensByPlace(givens: ReturnType<typeof allGivens>): ReadonlyMap<PlaceKey, readonly GivenAt[]> {
   const found = new Map<PlaceKey, GivenAt[]>()
-  for (const key of givens.keys()) {
-    const of = quantities.get(key)?.of
-    if (!of?.place) continue
+  for (const [key, { of }] of givens) {
+    if (!of.place) continue
     const same = found.get(of.place.key)
     if (same) same.push({ key, of })
     else found.set(of.place.key, [{ key, of }])
@@ -95,66 +107,72 @@ function remembered<Result>(work: (question: string) => Result): (question: stri
   }
 }
 
-interface Shift {
+/** The chain to one question's answer, in the network of that question. */
+interface Answered extends Solved {
   readonly key: Key
-  readonly shifting: Shifting
-  readonly overrides: Parameters<Shifting['shift']>[0]
+  readonly chain: Chain
 }
 
 /** What of a chain is other than it was, where its answer is. */
-function shiftedBy(network: Network, solution: Solution, { key, shifting, overrides }: Shift): readonly Shifted[] {
+function shiftedBy({ bench, solution, key }: Answered, shifting: Shifting, overrides: Overrides): readonly Shifted[] {
   const after = unlessImpossible(() => shifting.shift(overrides))
   const [answered, shifted] = [shifting.before.get(key), after?.get(key)]
   if (!after || !answered || !shifted || isSame(answered, shifted)) return []
   return [...after].flatMap(([link, is]): Shifted[] => {
     const was = shifting.before.get(link)
     if (!was || was.eq(is) || solution.get(link)?.rule?.silent) return []
-    return [{ key: link, says: network.quantities.get(link)?.says ?? link, before: was, after: is }]
+    return [{ key: link, says: bench.network.quantities.get(link)?.says ?? link, before: was, after: is }]
   })
 }
 
-/** Opens a task's network. The chains are those of the record; only values change. */
+/** What a chain starts from. */
+const restsOf = ({ bench: { network }, chain }: Answered): readonly Rest[] =>
+  chain.flatMap(({ key, rule }) => {
+    const given = network.givens.get(key)
+    const quantity = network.quantities.get(key)
+    return rule === undefined && given && quantity ? [{ key, of: quantity.of, says: quantity.says, ...given }] : []
+  })
+
+/** Opens a task's networks. The chains are those of the record; only values change. */
 export function openNetwork(task: Task): OpenNetwork {
   const built = buildNetwork(task)
-  const { network } = built.bench
-  const solution = solve(network)
-  const keys = new Map(
-    built.targets.flatMap(({ question, target }) =>
-      'key' in target && solution.has(target.key) ? [[question.id, target.key] as const] : [],
+  const valuesOf = ({ bench, solution }: Solved, key: Key) => unlessImpossible(() => evaluate(bench.network, solution, key))
+  const answers = new Map(
+    built.questions.flatMap(({ question, target, bench, solution }) =>
+      'key' in target && solution.has(target.key)
+        ? [[question.id, { bench, solution, key: target.key, chain: chainTo(solution, target.key) }] as const]
+        : [],
     ),
   )
-  const chains = new Map([...keys].map(([question, key]) => [question, chainTo(solution, key)]))
-  const values = (key: Key) => unlessImpossible(() => evaluate(network, solution, key))
   const shiftingOf = remembered((question: string): Shifting | undefined => {
-    const key = keys.get(question)
-    const before = key === undefined ? undefined : values(key)
-    return before && new Shifting(network, chains.get(question) ?? [], before)
+    const answer = answers.get(question)
+    const before = answer && valuesOf(answer, answer.key)
+    return before && new Shifting(answer.bench.network, answer.chain, before)
   })
-  const places = givensByPlace(network)
-  const rests = new Map([...chains].map(([question, chain]) => [question, new Set(chain.map(({ key }) => key))]))
+  const givens = allGivens(built)
+  const places = givensByPlace(givens)
+  const rests = new Map([...answers].map(([question, { chain }]) => [question, new Set(chain.map(({ key }) => key))]))
   return {
-    given: (key) => network.givens.get(key)?.value,
+    given: (key) => givens.get(key)?.value,
     givensAt: (place) => places.get(place.key) ?? [],
-    answered: [...keys.keys()],
+    answered: [...answers.keys()],
     restsOn: (question, key) => rests.get(question)?.has(key) ?? false,
     strength: (material, species) => {
       const formula = readFormula(species)
       const key = formula && built.bench.concentration(formula, material)
-      return key === undefined || !solution.has(key) ? undefined : values(key)?.get(key)
+      return key === undefined || !built.solution.has(key) ? undefined : valuesOf(built, key)?.get(key)
     },
-    restsOf: (question) =>
-      (chains.get(question) ?? []).flatMap(({ key, rule }) => {
-        const given = network.givens.get(key)
-        const quantity = network.quantities.get(key)
-        return rule === undefined && given && quantity ? [{ key, of: quantity.of, says: quantity.says, ...given }] : []
-      }),
+    restsOf: (question) => {
+      const answer = answers.get(question)
+      return answer ? restsOf(answer) : []
+    },
     program: (question) => {
-      const key = keys.get(question)
-      return key === undefined ? undefined : compileChain(network, solution, key)
+      const answer = answers.get(question)
+      return answer && compileChain(answer.bench.network, answer.solution, answer.key)
     },
     shift: (question, overrides) => {
-      const [key, shifting] = [keys.get(question), shiftingOf(question)]
-      return key === undefined || !shifting ? [] : shiftedBy(network, solution, { key, shifting, overrides })
+      const [answer, shifting] = [answers.get(question), shiftingOf(question)]
+      return answer && shifting ? shiftedBy(answer, shifting, overrides) : []
     },
   }
 }

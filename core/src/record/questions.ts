@@ -8,13 +8,18 @@ const place = z.string().min(1).max(160)
 /** A given value with its unit, such as a concentration or a volume. */
 const GivenSchema = z.union([DecimalSchema, z.strictObject({ value: DecimalSchema, unit: z.string().max(40) })])
 
+/** A species held by the one asked for, all of which is taken to be there as that: Fe for FeCl3. */
+const countedBy = species
+  .optional()
+  .describe('a species that the one asked for holds (an element, an ion), all of which is taken to be there as that')
+
 const FindSchema = z.discriminatedUnion('quantity', [
   z.strictObject({ quantity: z.literal('meanTitre'), in: IdSchema }),
-  z.strictObject({ quantity: z.literal('mass'), of: species, in: place }),
-  z.strictObject({ quantity: z.literal('amount'), of: species, in: place }),
-  z.strictObject({ quantity: z.literal('concentration'), of: species, in: IdSchema }),
-  z.strictObject({ quantity: z.literal('massConcentration'), of: species, in: IdSchema }),
-  z.strictObject({ quantity: z.literal('massPercent'), of: species, in: IdSchema }),
+  z.strictObject({ quantity: z.literal('mass'), of: species, in: place, countedBy }),
+  z.strictObject({ quantity: z.literal('amount'), of: species, in: place, countedBy }),
+  z.strictObject({ quantity: z.literal('concentration'), of: species, in: IdSchema, countedBy }),
+  z.strictObject({ quantity: z.literal('massConcentration'), of: species, in: IdSchema, countedBy }),
+  z.strictObject({ quantity: z.literal('massPercent'), of: species, in: IdSchema, countedBy }),
   z.strictObject({ quantity: z.literal('molarMass'), of: IdSchema }),
   z.strictObject({ quantity: z.literal('hydration'), of: species, in: IdSchema }),
   z.strictObject({ quantity: z.literal('percentError'), answer: IdSchema, accepted: DecimalSchema }),
@@ -25,7 +30,7 @@ const FindSchema = z.discriminatedUnion('quantity', [
     added: z.strictObject({ species, concentration: GivenSchema }).optional(),
   }),
   z.strictObject({ quantity: z.literal('massToWeigh'), of: species, concentration: GivenSchema, volume: GivenSchema }),
-  z.strictObject({ quantity: z.literal('perItem'), of: species, in: IdSchema, items: z.number().int().positive() }),
+  z.strictObject({ quantity: z.literal('perItem'), of: species, in: IdSchema, items: z.number().int().positive(), countedBy }),
   z.strictObject({ quantity: z.literal('crossing'), in: IdSchema }),
   z.strictObject({
     quantity: z.literal('gradient'),

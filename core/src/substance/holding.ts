@@ -1,16 +1,13 @@
 import type { ElementSymbol } from './elements.ts'
 import { compositionOf, type Formula, parseFormula, sameSpecies, waterOf } from './formula.ts'
-import { dissociate } from './ions.ts'
-
-/** A ratio of whole numbers in lowest terms. */
-export interface Fraction {
-  readonly over: number
-  readonly under: number
-}
+import { dissociate, FIXED_CHARGES } from './ions.ts'
 
 const WATER = parseFormula('H2O')
+const PROTON = parseFormula('H+')
+const OXONIUM = parseFormula('H3O+')
 
-function loneElement(formula: Formula): ElementSymbol | undefined {
+/** The element whose atoms a formula without charge stands for (`Fe`, not `I2`); undefined for anything else. */
+export function loneElement(formula: Formula): ElementSymbol | undefined {
   const [first, ...more] = formula.parts
   const alone = formula.charge === 0 && more.length === 0 && first?.kind === 'element' && first.count === 1
   return alone ? first.symbol : undefined
@@ -21,7 +18,8 @@ const COUNTED = new WeakMap<Formula, WeakMap<Formula, number>>()
 
 /**
  * How many of a species one formula unit of a substance holds or gives in water; 0 when none.
- * A lone element counts atoms, an ion counts what the salt dissociates into, `H2O` counts water of crystallisation.
+ * A lone element counts atoms, an ion counts what the salt dissociates into, `H2O` counts water of crystallisation, and
+ * `H3O+` is the acid hydrogen that `H+` is.
  *
  * @example
  * countIn(parseFormula('MnO4-'), parseFormula('KMnO4')) // 1
@@ -43,32 +41,33 @@ function findCount(species: Formula, substance: Formula): number {
   const { salt, water } = waterOf(substance)
   if (water > 0 && sameSpecies(species, WATER)) return water
   if (water > 0 && sameSpecies(species, salt)) return 1
-  return dissociate(substance)?.find(({ ion }) => sameSpecies(ion, species))?.count ?? 0
+  if (sameSpecies(species, OXONIUM)) return countIn(PROTON, substance)
+  const inIons = dissociate(substance)?.find(({ ion }) => sameSpecies(ion, species))?.count
+  return inIons ?? anionsIn(species, substance)
 }
 
-function lowest(over: number, under: number): Fraction {
-  const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
-  const by = divisor(over, under)
-  return { over: over / by, under: under / by }
-}
-
-/** Hydrogen and oxygen are nearly everywhere, so sharing them says nothing. */
-const NOT_TELLING = new Set<ElementSymbol>(['H', 'O'])
+/** More anions than this to a formula unit no salt has. */
+const MOST_ANIONS = 4
 
 /**
- * Amount of `asked` that goes with one mole of `known` in the same sample, or undefined when they have nothing to
- * do with each other: by holding (Fe in Fe2+, FeSO4 from Fe2+), else by the one telling element they share
- * (Fe2O3 from Fe2+: 1/2).
+ * How many of an anion, whether or not it is in the table of ions, leave nothing but cations of one charge behind: one
+ * H2Y^2- in Na2H2Y, one HCO3- in NaHCO3.
  */
-export function amountRatio(asked: Formula, known: Formula): Fraction | undefined {
-  const holds = countIn(asked, known)
-  if (holds > 0) return { over: holds, under: 1 }
-  const held = countIn(known, asked)
-  if (held > 0) return { over: 1, under: held }
-  const [a, b] = [compositionOf(asked), compositionOf(known)]
-  const shared = [...a].filter(([symbol]) => !NOT_TELLING.has(symbol) && b.has(symbol))
-  const ratios = shared.map(([symbol, count]) => lowest(b.get(symbol) ?? 1, count))
-  const [first, ...others] = ratios
-  const agreed = first && others.every((ratio) => ratio.over === first.over && ratio.under === first.under)
-  return agreed ? first : undefined
+function anionsIn(anion: Formula, salt: Formula): number {
+  if (anion.charge >= 0 || salt.charge !== 0) return 0
+  for (let count = 1; count <= MOST_ANIONS; count++) {
+    const cations = cationsBeside(anion, count, waterOf(salt).salt)
+    if (cations === undefined) return 0
+    if (cations === -anion.charge * count) return count
+  }
+  return 0
+}
+
+/** The charge of what a salt holds beside so many anions, if that is only atoms whose cations have one charge each. */
+function cationsBeside(anion: Formula, count: number, salt: Formula): number | undefined {
+  const left = new Map(compositionOf(salt))
+  for (const [symbol, atoms] of compositionOf(anion)) left.set(symbol, (left.get(symbol) ?? 0) - atoms * count)
+  if ([...left.values()].some((atoms) => atoms < 0)) return undefined
+  const charges = [...left].map(([symbol, atoms]) => (atoms === 0 ? 0 : (FIXED_CHARGES[symbol] ?? Number.NaN) * atoms))
+  return charges.reduce((total, charge) => total + charge, 0)
 }

@@ -12,7 +12,7 @@ export {
   waterOf,
 } from './formula.ts'
 export { completeHalf, type HalfEquation, type JoinedHalves, joinHalves } from './halfEquations.ts'
-export { amountRatio, countIn, type Fraction } from './holding.ts'
+export { countIn, loneElement } from './holding.ts'
 export { careOf, colourOfSolution, type SolutionLook } from './inGlass.ts'
 export { COMMON_IONS, dissociate, type IonCount } from './ions.ts'
 export { ION_TABLE } from './ionTable.ts'

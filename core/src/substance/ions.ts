@@ -10,7 +10,7 @@ export interface IonCount {
 }
 
 /** Charges of cations that have only one in school chemistry; other metals take what the anions leave. */
-const FIXED_CHARGES: Partial<Record<ElementSymbol, number>> = {
+export const FIXED_CHARGES: Partial<Record<ElementSymbol, number>> = {
   Li: 1,
   Na: 1,
   K: 1,

@@ -9,10 +9,19 @@ const RATHER_FIND_OUT = 3
 /** … and hardly ever where the solution was made up at the bench, or its strength is the very question. */
 const NOT_FOR_THE_TELLING = 30
 
-function giveStrength(bench: Bench, material: Material, key: Key): void {
-  const asked = bench.task.questions.some(({ find }) => 'in' in find && find.in === material.id)
-  const reluctance = asked || bench.madeBy(material.id) ? NOT_FOR_THE_TELLING : RATHER_FIND_OUT
-  bench.network.ask(key, `the strength of ${bench.label(material.id)}`, reluctance)
+/** What a strength on the label would be of: the solute, or a sample whose formula is not known. */
+function strengthKey(bench: Bench, { id, form, strength }: Material): Key | undefined {
+  if (form !== 'solution') return undefined
+  const solute = bench.solute(id)
+  if (strength?.unit === 'g/dm3') return solute ? bench.massConcentration(solute, id) : dissolvedSample(bench, id)
+  return solute && bench.concentration(solute, id)
+}
+
+/** The strength printed on a bottle, in mol/dm³ or g/dm³ of the solute; or what to ask for. */
+export function relateStrength(bench: Bench, material: Material): void {
+  const key = strengthKey(bench, material)
+  if (key === undefined) return
+  askStrength(bench, material, key, bench.madeBy(material.id) ? NOT_FOR_THE_TELLING : RATHER_FIND_OUT)
   if (!material.strength) return
   const { value } = material.strength
   bench.network.give(key, {
@@ -23,22 +32,14 @@ function giveStrength(bench: Bench, material: Material, key: Key): void {
   })
 }
 
-/** The strength printed on a bottle, in mol/dm³ or g/dm³ of the solute; or what to ask for. */
-export function relateStrength(bench: Bench, material: Material): void {
-  if (material.form !== 'solution') return
-  const solute = bench.solute(material.id)
-  if (!solute) {
-    if (material.strength?.unit === 'g/dm3') relateDissolvedSample(bench, material)
-    return
-  }
-  const inGrams = material.strength?.unit === 'g/dm3'
-  const key = inGrams ? bench.massConcentration(solute, material.id) : bench.concentration(solute, material.id)
-  giveStrength(bench, material, key)
+/** Of a solution that a question is about one would rather not be told the strength. */
+export function askedAbout(bench: Bench, material: Material): void {
+  const key = strengthKey(bench, material)
+  if (key !== undefined) askStrength(bench, material, key, NOT_FOR_THE_TELLING)
 }
 
-/** A solution of so many g/dm³ of a sample whose formula is not known: what percentages are worked out from. */
-function relateDissolvedSample(bench: Bench, material: Material): void {
-  giveStrength(bench, material, dissolvedSample(bench, material.id))
+function askStrength(bench: Bench, material: Material, key: Key, reluctance: number): void {
+  bench.network.ask(key, `the strength of ${bench.label(material.id)}`, reluctance)
 }
 
 /** Key of the mass of sample in 1 dm³ of a solution, whatever the sample is. */

@@ -1,13 +1,25 @@
 import { type Formula, speciesKey } from '../../substance/index.ts'
 import type { Place, PlaceKey } from '../place.ts'
 
+/** What the record says of the species at some places. */
+interface Spoken {
+  readonly species: Map<string, Formula>
+  /** Those that a bottle is labelled with, of which more is known than that a reaction speaks of them. */
+  readonly labels: Map<string, Formula>
+  /** Those that an acid was run into: what else takes up or brings hydrogen ions is not counted from them. */
+  readonly bases: Map<string, Formula>
+}
+
+const KINDS = ['species', 'labels', 'bases'] as const
+const nothing = (): Spoken => ({ species: new Map(), labels: new Map(), bases: new Map() })
+
 /**
- * Which species are spoken of at which places. Places that hold parts of one sample (what was weighed, the flask it
- * was made up in, the aliquot) speak of the same species.
+ * Which species the record speaks of at which places. Places that hold parts of one sample (what was weighed, the flask
+ * it was made up in, the aliquot) speak of the same species.
  */
 export class Presence {
   private readonly parent = new Map<PlaceKey, PlaceKey>()
-  private readonly species = new Map<PlaceKey, Map<string, Formula>>()
+  private readonly spoken = new Map<PlaceKey, Spoken>()
 
   private root(place: PlaceKey): PlaceKey {
     let at = place
@@ -21,26 +33,51 @@ export class Presence {
     return at
   }
 
-  add(place: Place, formula: Formula): void {
-    this.addAt(this.root(place.key), formula)
+  private at(place: Place): Spoken {
+    const root = this.root(place.key)
+    const there = this.spoken.get(root) ?? nothing()
+    this.spoken.set(root, there)
+    return there
   }
 
-  private addAt(root: PlaceKey, formula: Formula): void {
-    const there = this.species.get(root) ?? new Map<string, Formula>()
-    const key = speciesKey(formula)
-    if (!there.has(key)) there.set(key, formula)
-    this.species.set(root, there)
+  /** A reaction speaks of a species. */
+  add(place: Place, formula: Formula): void {
+    addOnce(this.at(place).species, formula)
+  }
+
+  /** A bottle is labelled with a species. */
+  label(place: Place, formula: Formula): void {
+    this.add(place, formula)
+    addOnce(this.at(place).labels, formula)
+  }
+
+  /** A species was titrated with acid. */
+  titratedWithAcid(place: Place, formula: Formula): void {
+    addOnce(this.at(place).bases, formula)
   }
 
   link(one: Place, other: Place): void {
     const [a, b] = [this.root(one.key), this.root(other.key)]
     if (a === b) return
+    const [into, from] = [this.at(one), this.at(other)]
     this.parent.set(b, a)
-    for (const formula of this.species.get(b)?.values() ?? []) this.addAt(a, formula)
-    this.species.delete(b)
+    for (const kind of KINDS) for (const formula of from[kind].values()) addOnce(into[kind], formula)
+    this.spoken.delete(b)
   }
 
-  at(place: Place): readonly Formula[] {
-    return [...(this.species.get(this.root(place.key))?.values() ?? [])]
+  /** Whether two places hold parts of one sample. */
+  together(one: Place, other: Place): boolean {
+    return this.root(one.key) === this.root(other.key)
   }
+
+  /** What is known of the species at a place. */
+  of(place: Place): { readonly [Kind in (typeof KINDS)[number]]: readonly Formula[] } {
+    const { species, labels, bases } = this.at(place)
+    return { species: [...species.values()], labels: [...labels.values()], bases: [...bases.values()] }
+  }
+}
+
+function addOnce(into: Map<string, Formula>, formula: Formula): void {
+  const key = speciesKey(formula)
+  if (!into.has(key)) into.set(key, formula)
 }

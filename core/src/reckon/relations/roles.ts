@@ -1,5 +1,5 @@
 import type { PartOf } from '../../record/index.ts'
-import { amountRatio, countIn, type Equation, type Formula, speciesKey, type Term } from '../../substance/index.ts'
+import { countIn, type Equation, type Formula, speciesKey, type Term } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { readEquation, readFormula } from '../species.ts'
 import { isMedium } from './holders.ts'
@@ -63,9 +63,6 @@ function buretteTerm(bench: Bench, part: PartOf<'titration'>, reactants: readonl
   const [exact] = solute ? held.filter((term) => speciesKey(term.formula) === speciesKey(solute)) : []
   const [telling] = held.filter(({ formula }) => !isMedium(formula))
   if (exact ?? telling ?? held[0]) return exact ?? telling ?? held[0]
-  // A complexone's salt does not fall into ions of the table, but it alone shares its ligand with a reactant.
-  const akin = solute ? reactants.filter(({ formula }) => !isMedium(formula) && amountRatio(formula, solute) !== undefined) : []
-  if (akin.length === 1) return akin[0]
   const inFlask = materialsInFlask(bench, part)
   const made = part.reactions
     .filter(({ role }) => role === 'before')

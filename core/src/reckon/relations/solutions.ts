@@ -34,14 +34,14 @@ function sourcesOf(bench: Bench, part: PartOf<'solution'>): readonly Source[] {
 }
 
 /** What the flask was filled to: its mark, or where it has none the sum of what was put in. */
-export function relateSolutionVolume(bench: Bench, part: PartOf<'solution'>): Key {
+export function relateSolutionVolume(bench: Bench, part: PartOf<'solution'>): void {
   const place = inMaterial(part.gives)
   const label = bench.label(part.gives)
   bench.callPlace(place, part.flask ? `the ${part.flask} cm³ of ${label}` : `the whole of ${label}`)
   const volume = bench.volume(place)
   if (part.flask !== undefined) {
     bench.read(volume, part.flask, path('parts', part.id, 'flask'), `the volume of the flask for ${label}`)
-    return volume
+    return
   }
   const volumes = sourcesOf(bench, part).filter((source) => source.volume !== undefined)
   if (volumes.length === part.from.length && volumes.length > 1) {
@@ -49,7 +49,6 @@ export function relateSolutionVolume(bench: Bench, part: PartOf<'solution'>): Ke
   } else {
     bench.network.ask(volume, `the volume of the flask that ${label} was made up in`)
   }
-  return volume
 }
 
 function sourceVolume(bench: Bench, source: Source): Key {
@@ -86,14 +85,15 @@ function amountBrought(bench: Bench, source: Source, species: Formula, total: Ke
   return amount
 }
 
-/** Amount, volume and concentrations of each species in a solution of known volume. */
-export function relateConcentrations(bench: Bench, material: string, species: readonly Formula[], volume: Key | undefined): void {
+/** Concentrations of each species in a solution, and its amount in one that was made up to a volume. */
+export function relateConcentrations(bench: Bench, material: string, species: readonly Formula[]): void {
+  const made = bench.madeBy(material) !== undefined
   for (const one of species) {
     const concentration = bench.concentration(one, material)
-    if (volume !== undefined) {
+    if (made) {
       bench.network.product({
         gives: bench.amount(one, inMaterial(material)),
-        over: [concentration, volume],
+        over: [concentration, bench.volume(inMaterial(material))],
         factor: { over: 1, under: 1000 },
       })
     }

@@ -1,62 +1,107 @@
-import { amountRatio, countIn, type Formula, sameSpecies } from '../../substance/index.ts'
+import { countIn, type Formula, loneElement, nameOf, parseFormula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
+import type { Factor } from '../network.ts'
 import type { Place } from '../place.ts'
 import type { Key } from '../quantity.ts'
 
-/** Species that may be counted from one another only because they share an element. */
-export interface Loose {
-  /** What a question asks for and no equation names. */
-  readonly asked: readonly Formula[]
-  /** What stands in an equation, so that its amount comes from a titration. */
-  readonly reacting: readonly Formula[]
+const PROTON = parseFormula('H+')
+
+/** What is known of the species at a place, and what of it is to be tied in. */
+export interface Here {
+  /** Everything spoken of, what is to be tied in among it. */
+  readonly species: readonly Formula[]
+  /** Those to be tied in: all that the record speaks of, or what a question asks beside that. */
+  readonly fresh: readonly Formula[]
+  /** What the bottles there are labelled with. */
+  readonly labels: readonly Formula[]
+  /** What an acid was run into. */
+  readonly bases: readonly Formula[]
+  /** Whether only a question speaks of the fresh ones. */
+  readonly asked: boolean
+  /** A species all of which, as the question says, is there as the fresh one that holds it. */
+  readonly countedBy?: Formula | undefined
 }
 
-const holds = (one: Formula, other: Formula) => countIn(one, other) > 0 || countIn(other, one) > 0
+/** One species that another holds: an ion of a salt, an element of a compound, the salt of a hydrate. */
+interface Holding {
+  readonly part: Formula
+  readonly whole: Formula
+  /** How many to one of the whole. */
+  readonly count: number
+}
+
+function holdingOf(one: Formula, other: Formula): Holding | undefined {
+  const inOther = countIn(one, other)
+  if (inOther > 0) return { part: one, whole: other, count: inOther }
+  const inOne = countIn(other, one)
+  return inOne > 0 ? { part: other, whole: one, count: inOne } : undefined
+}
+
+const holds = (whole: Formula, part: Formula) => countIn(part, whole) > 0
 const among = (formula: Formula, list: readonly Formula[]) => list.some((one) => sameSpecies(one, formula))
 
-/** An oxide asked for is counted from a reacting ion of its metal, unless something here holds it or is held by it. */
-function allowed(asked: Formula, known: Formula, species: readonly Formula[], loose: Loose): boolean {
-  if (holds(asked, known)) return true
-  const better = species.some((one) => !sameSpecies(one, asked) && among(one, loose.reacting) && holds(asked, one))
-  return !better && among(asked, loose.asked) && among(known, loose.reacting)
+/**
+ * Whether the whole may be counted from its part. The chloride of a bottle labelled KCl is not there as NaCl; and an
+ * element does not tell which compound of it a question means, though a reaction in the record does (iron wire and Fe2+);
+ * and what brings hydrogen ions of its own takes up fewer than the base that was titrated (NaHCO3 and CO3^2-).
+ */
+function mayAscend({ part, whole }: Holding, { labels, bases, asked, fresh, countedBy }: Here): boolean {
+  if (countedBy && sameSpecies(part, countedBy) && among(whole, fresh)) return true
+  if (among(part, bases) && holds(whole, PROTON)) return false
+  if (loneElement(part) && asked && among(whole, fresh)) return false
+  const rivals = labels.filter((label) => holds(label, part) && !sameSpecies(label, part))
+  return rivals.length === 0 || rivals.some((label) => holds(label, whole) || holds(whole, label))
 }
 
-function relatePair(bench: Bench, asked: Formula, known: Formula, keyOf: (species: Formula) => Key): void {
-  const ratio = amountRatio(asked, known)
-  if (!ratio) return
-  const [gives, from] = [keyOf(asked), keyOf(known)]
-  if (gives === from) return
-  const one = ratio.over === 1 && ratio.under === 1
-  bench.network.product({
-    gives,
-    over: [from],
-    factor: ratio,
-    full: true,
-    factorFirst: true,
-    silent: one,
-    cost: one ? 0.1 : 1,
+const allAs = (part: Formula, whole: Formula) => `all of the ${nameOf(part)} is there as ${whole.text}`
+
+/** The whole that only a question names need not be all that holds the part. */
+const ascentAssumes = ({ part, whole }: Holding, { fresh, asked }: Here) =>
+  (asked && among(whole, fresh)) || loneElement(part) ? allAs(part, whole) : undefined
+
+/** What is titrated is one state of an element; what a label names is all there is of it. */
+const descentAssumes = ({ part, whole }: Holding, { labels }: Here) =>
+  loneElement(part) && whole.charge !== 0 && !labels.some((label) => holds(label, part))
+    ? `all of the ${nameOf(part)} took part as ${whole.text}`
+    : undefined
+
+function relateHolding(bench: Bench, holding: Holding, here: Here, keyOf: (species: Formula) => Key): void {
+  const { part, whole, count } = holding
+  const [partKey, wholeKey] = [keyOf(part), keyOf(whole)]
+  if (partKey === wholeKey) return
+  const tie = (gives: Key, from: Key, factor: Factor, assumes: string | undefined) =>
+    bench.network.product({ gives, over: [from], factor, ...countedLike(count), ...(assumes === undefined ? {} : { assumes }) })
+  tie(partKey, wholeKey, { over: count, under: 1 }, descentAssumes(holding, here))
+  if (mayAscend(holding, here)) tie(wholeKey, partKey, { over: 1, under: count }, ascentAssumes(holding, here))
+}
+
+/** How a line that counts one species from another is written: with both names, and not at all where the ratio is one. */
+const countedLike = (count: number) => ({
+  full: true,
+  factorFirst: true,
+  silent: count === 1,
+  cost: count === 1 ? 0.1 : 1,
+  oneWay: true,
+})
+
+function relatePairs(bench: Bench, here: Here, keyOf: (species: Formula) => Key): void {
+  const { species, fresh } = here
+  species.forEach((one, index) => {
+    for (const other of species.slice(index + 1)) {
+      const holding = among(one, fresh) || among(other, fresh) ? holdingOf(one, other) : undefined
+      if (holding) relateHolding(bench, holding, here, keyOf)
+    }
   })
 }
 
-/** Ties together the amounts of species that are counted from one another (Fe and Fe2+, CH3COOH and H+). */
-export function relateSpecies(bench: Bench, place: Place, species: readonly Formula[], loose: Loose): void {
-  forPairs(species, loose, (asked, known) => relatePair(bench, asked, known, (one) => bench.amount(one, place)))
+/** Ties together the amounts of species of which one holds the other (Fe and Fe2+, CH3COOH and H+). */
+export function relateSpecies(bench: Bench, place: Place, here: Here): void {
+  relatePairs(bench, here, (one) => bench.amount(one, place))
 }
 
 /** The same for concentrations in a material. */
-export function relateSpeciesInSolution(bench: Bench, material: string, species: readonly Formula[], loose: Loose): void {
-  forPairs(species, loose, (asked, known) => relatePair(bench, asked, known, (one) => bench.concentration(one, material)))
-}
-
-function forPairs(species: readonly Formula[], loose: Loose, relate: (asked: Formula, known: Formula) => void): void {
-  species.forEach((one, index) => {
-    for (const other of species.slice(index + 1)) {
-      // The one that holds the other is what is known of; the relation can be turned round anyway.
-      const [asked, known] = countIn(other, one) > 0 ? [other, one] : [one, other]
-      if (allowed(asked, known, species, loose)) relate(asked, known)
-      else if (allowed(known, asked, species, loose)) relate(known, asked)
-    }
-  })
+export function relateSpeciesInSolution(bench: Bench, material: string, here: Here): void {
+  relatePairs(bench, here, (one) => bench.concentration(one, material))
 }
 
 /** Mass of each species at a place: m = nM. */

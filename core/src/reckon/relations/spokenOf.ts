@@ -6,17 +6,25 @@ import { readFormula } from '../species.ts'
 import { placeOf } from './placeOf.ts'
 import { commonIonOf } from './solubility.ts'
 
-/** The species a question speaks of, with the place, so that the network knows of them there. */
-export function spokenOf(bench: Bench, question: Question): readonly { readonly formula: Formula; readonly place: Place }[] {
-  const { find } = question
-  if (!('of' in find) || find.quantity === 'molarMass' || find.quantity === 'massToWeigh') return []
+/** The species a question speaks of, and the place it speaks of them at. */
+export interface Spoken {
+  readonly place: Place
+  readonly species: readonly Formula[]
+  /** By which of them the first is counted, where the question says so. */
+  readonly countedBy?: Formula
+}
+
+/** What a question speaks of, so that the network knows of it there; nothing where it names no species of the record. */
+export function spokenOf(bench: Bench, find: Question['find']): Spoken | undefined {
+  if (!('of' in find) || find.quantity === 'molarMass' || find.quantity === 'massToWeigh') return undefined
   const formula = readFormula(find.of)
   const place = placeOf(bench, find.in)
-  if (!formula || !place) return []
-  const ions = find.quantity.startsWith('solubility') ? (dissociate(formula)?.map(({ ion }) => ion) ?? []) : []
+  if (!formula || !place) return undefined
+  const counted = 'countedBy' in find && find.countedBy !== undefined ? readFormula(find.countedBy) : undefined
+  if (find.quantity !== 'solubility' && find.quantity !== 'solubilityProduct')
+    return { place, ...(counted ? { species: [formula, counted], countedBy: counted } : { species: [formula] }) }
   // A common ion that was added is not in the ratio of the salt, so it is not counted from the other.
-  const common =
-    find.quantity === 'solubility' || find.quantity === 'solubilityProduct' ? commonIonOf(bench, formula, find) : undefined
-  const fromSalt = ions.filter((ion) => !common || !sameSpecies(ion, common.ion))
-  return [formula, ...fromSalt].map((one) => ({ formula: one, place }))
+  const common = commonIonOf(bench, formula, find)
+  const ions = (dissociate(formula) ?? []).map(({ ion }) => ion)
+  return { place, species: [formula, ...ions.filter((ion) => !common || !sameSpecies(ion, common.ion))] }
 }

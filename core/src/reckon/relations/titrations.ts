@@ -1,12 +1,15 @@
 import { Exact, formatPlaces } from '../../number/index.ts'
 import { entryText, type PartOf, path } from '../../record/index.ts'
-import { amountRatio, countIn, type Formula, formatEquation, speciesKey } from '../../substance/index.ts'
+import { countIn, type Formula, formatEquation, sameSpecies, speciesKey } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
 import { type Flask, inMaterial, inTitration, type Place, weighed } from '../place.ts'
 import type { Key } from '../quantity.ts'
 import { holdersOf } from './holders.ts'
 import type { Before, Roles } from './roles.ts'
+
+/** One would rather record nearly anything than be asked this. */
+const STATED_NOWHERE = 30
 
 /** The flasks to work out: one for the whole titration, or one for each run that counts. */
 export function flasksOf(part: PartOf<'titration'>, assessment: Assessment): readonly Flask[] {
@@ -94,16 +97,12 @@ function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Ke
   }
   bench.network.product({ gives: amount, over: [concentration, titre], factor: { over: 1, under: 1000 } })
   const solute = bench.solute(part.burette)
-  if (solute && countIn(species, solute) === 0) {
-    const ratio = amountRatio(species, solute) ?? { over: 1, under: 1 }
-    bench.network.product({
-      gives: bench.concentration(species, part.burette),
-      over: [bench.concentration(solute, part.burette)],
-      factor: ratio,
-      silent: ratio.over === ratio.under,
-      assumes: `${ratio.under} ${solute.text} supplies ${ratio.over} ${species.text}`,
-    })
-  }
+  if (solute && countIn(species, solute) === 0)
+    bench.network.ask(
+      bench.concentration(species, part.burette),
+      `how much ${species.text} the ${solute.text} of ${bench.label(part.burette)} gives: a label or an equation that names what reacts`,
+      STATED_NOWHERE,
+    )
   return concentration
 }
 
@@ -132,8 +131,7 @@ function relateRatio(bench: Bench, flask: Flask, roles: Roles): Place {
 }
 
 /** From what was titrated back to the analyte, through the reactions before the titration. */
-function relateBefore(bench: Bench, flask: Flask, steps: readonly Before[]): readonly Formula[] {
-  const inFlask: Formula[] = []
+function relateBefore(bench: Bench, flask: Flask, steps: readonly Before[]): void {
   const place = inTitration(flask, 'flask')
   let where = inTitration(flask, 'left over')
   steps.forEach((step, index) => {
@@ -143,7 +141,6 @@ function relateBefore(bench: Bench, flask: Flask, steps: readonly Before[]): rea
     let reacted = bench.amount(linked.formula, where)
     if (kind === 'leftOver') {
       const put = bench.amount(linked.formula, place)
-      inFlask.push(linked.formula)
       reacted = bench.amount(linked.formula, used)
       bench.network.sum({
         gives: reacted,
@@ -173,12 +170,10 @@ function relateBefore(bench: Bench, flask: Flask, steps: readonly Before[]): rea
       equation: formatEquation(equation),
     })
     if (last) {
-      inFlask.push(analyte.formula)
       bench.network.product({ gives: bench.amount(analyte.formula, used), over: [found], silent: true })
     }
     where = target
   })
-  return inFlask
 }
 
 /** Where the amount of a species in the flask comes from: portions of solutions, or a weighed solid. */
@@ -250,14 +245,17 @@ function relateInOneLine(bench: Bench, flask: Flask, roles: Roles, titre: Key, h
   })
 }
 
+/** What of a titration's flask its reactions speak of: what comes out of bottles, and what a reaction makes there. */
+function namedInFlask(roles: Roles): { readonly broughtIn: readonly Formula[]; readonly made: readonly Formula[] } {
+  if (roles.before.length === 0) return { broughtIn: [roles, ...roles.also].map((one) => one.titrated.formula), made: [] }
+  const leftOver = roles.before.flatMap(({ kind, linked }) => (kind === 'leftOver' ? [linked.formula] : []))
+  const made = roles.before.flatMap(({ kind, linked }) => (kind === 'made' ? [linked.formula] : []))
+  const analyte = roles.before.at(-1)?.analyte.formula
+  return { broughtIn: [...leftOver, ...(analyte ? [analyte] : [])], made }
+}
+
 /** Lays a titration into the network. */
-export function relateTitration(
-  bench: Bench,
-  part: PartOf<'titration'>,
-  assessment: Assessment,
-  roles: Roles,
-  alsoInFlask: readonly Formula[],
-): void {
+export function relateTitration(bench: Bench, part: PartOf<'titration'>, assessment: Assessment, roles: Roles): void {
   const flasks = flasksOf(part, assessment)
   const perRun: Key[] = []
   for (const flask of flasks) {
@@ -268,15 +266,19 @@ export function relateTitration(
     if (flask.run !== undefined && assessment.used.includes(flask.run)) perRun.push(concentration)
     // Several things titrated together share the titre; `mixtures.ts` tells them apart.
     if (roles.also.length === 0) relateRatio(bench, flask, roles)
-    const fromBefore = relateBefore(bench, flask, roles.before)
-    const titrated = [roles, ...roles.also].map((one) => one.titrated.formula)
-    const species = roles.before.length > 0 ? fromBefore : titrated
-    const made = roles.before.filter(({ kind }) => kind === 'made').map(({ linked }) => linked.formula)
-    const extra = alsoInFlask.filter((one) => ![...species, ...made].some((other) => speciesKey(other) === speciesKey(one)))
-    const holders = [...species, ...extra].map((one) => relateContents(bench, flask, contents, one))
+    relateBefore(bench, flask, roles.before)
+    const holders = namedInFlask(roles).broughtIn.map((one) => relateContents(bench, flask, contents, one))
     if (roles.also.length === 0) relateInOneLine(bench, flask, roles, titre, holders[0] ?? [])
   }
   relateMeanConcentration(bench, part, roles.burette.formula, perRun)
+}
+
+/** Where species in a flask come from that its reactions do not speak of. */
+export function relateFurtherContents(bench: Bench, flask: Flask, roles: Roles, species: readonly Formula[]): void {
+  const { broughtIn, made } = namedInFlask(roles)
+  const further = species.filter((one) => ![...broughtIn, ...made].some((other) => sameSpecies(one, other)))
+  const contents = further.length > 0 ? contentsOf(bench, flask) : []
+  for (const one of further) relateContents(bench, flask, contents, one)
 }
 
 /** Names the flask by the portion that matters in it. */

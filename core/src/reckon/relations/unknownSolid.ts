@@ -1,4 +1,4 @@
-import { type Formula, parseFormula } from '../../substance/index.ts'
+import { type Formula, parseFormula, sameSpecies, waterOf } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { heated, inMaterial, weighed } from '../place.ts'
 import { keyOf } from '../quantity.ts'
@@ -20,9 +20,9 @@ export function relateMolarMass(bench: Bench, material: string): Target {
     const place = weighed(id)
     const amounts = solute
       ? [bench.amount(solute, place)]
-      : [...bench.network.quantities].flatMap(([quantity, { of }]) =>
-          of.what === 'amount' && of.place?.key === place.key ? [quantity] : [],
-        )
+      : bench.network.quantities
+          .entries()
+          .flatMap(([quantity, { of }]) => (of.what === 'amount' && of.place?.key === place.key ? [quantity] : []))
     for (const amount of amounts)
       bench.network.product({
         gives: key,
@@ -40,6 +40,9 @@ export function relateMolarMass(bench: Bench, material: string): Target {
 /** Moles of water to one of salt, by mass lost on heating or from a titration of the salt. */
 export function relateHydration(bench: Bench, salt: Formula, material: string): Target {
   const { network } = bench
+  if (sameSpecies(salt, WATER)) return { missing: 'the formula of the salt, not of its water' }
+  const { salt: dry, water } = waterOf(salt)
+  if (water > 0) return { missing: `the formula of the salt without its water: ${dry.text} instead of ${salt.text}` }
   const key = network.define({
     of: { what: 'water', place: inMaterial(material) },
     says: `moles of water to one of ${salt.text}`,

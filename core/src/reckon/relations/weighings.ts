@@ -1,5 +1,5 @@
 import { Exact } from '../../number/index.ts'
-import { entryText, type PartOf, path } from '../../record/index.ts'
+import { entryText, type PartOf, path, type Question } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
 import { weighed } from '../place.ts'
 import type { What } from '../quantity.ts'
@@ -47,24 +47,33 @@ export function relateWeighing(bench: Bench, part: PartOf<'weighing'>): void {
   }
 }
 
-/** A weighed solid of known formula holds its amount, unless the question is what or how much of it there is. */
+/** More than any way by what was measured costs: a titration tells what is there, a label what should be. */
+const TAKEN_FROM_A_LABEL = 100
+
+/** A weighed solid of known formula holds its amount, if it is what its label says. */
 export function relatePureSolid(bench: Bench, part: PartOf<'weighing'>): void {
   const solute = bench.solute(part.of)
-  if (!solute || isInQuestion(bench, part.of)) return
+  if (!solute) return
   const place = weighed(part.id)
   bench.network.product({
     gives: bench.amount(solute, place),
     over: [bench.totalMass(place)],
     under: [bench.molarMass(solute)],
+    cost: TAKEN_FROM_A_LABEL,
     assumes: `${bench.label(part.of)} is pure ${solute.text}`,
   })
 }
 
-/** A percentage, a hydration or a molar mass asked of a material means that its formula is not taken as the whole of it. */
-function isInQuestion(bench: Bench, material: string): boolean {
-  return bench.task.questions.some(({ find }) => {
-    if (find.quantity === 'molarMass') return find.of === material
-    if (find.quantity !== 'massPercent' && find.quantity !== 'hydration' && find.quantity !== 'perItem') return false
-    return find.in === material
-  })
+/** The material whose formula a question does not take as the whole of it: one whose percentage, hydration or molar mass it asks. */
+export function doubtedBy(find: Question['find']): string | undefined {
+  switch (find.quantity) {
+    case 'molarMass':
+      return find.of
+    case 'massPercent':
+    case 'hydration':
+    case 'perItem':
+      return find.in
+    default:
+      return undefined
+  }
 }

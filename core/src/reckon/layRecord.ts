@@ -1,0 +1,95 @@
+import { byKind, path } from '../record/index.ts'
+import type { Bench } from './Bench.ts'
+import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
+import type { Recorded } from './recorded.ts'
+import { relateHeating } from './relations/heating.ts'
+import { relateStrength } from './relations/materials.ts'
+import { relateMixtures } from './relations/mixtures.ts'
+import { relateConcentrations, relateSolution, relateSolutionVolume } from './relations/solutions.ts'
+import { type Here, relateMasses, relateSpecies, relateSpeciesInSolution } from './relations/species.ts'
+import { flasksOf, relateFurtherContents, relateTitration } from './relations/titrations.ts'
+import { relateWeighing } from './relations/weighings.ts'
+
+/** Which species are to be tied in at a place, and what else is spoken of there; nothing where there is nothing to do. */
+export type SpeciesAt = (place: Place) => Here | undefined
+
+/** Places of a part at which species have a mass of their own. */
+const placesWeighed = byKind<readonly Place[]>({
+  weighing: ({ id }) => [weighed(id)],
+  heating: ({ id }) => [heated(id)],
+  solution: () => [],
+  titration: () => [],
+  series: () => [],
+  rack: () => [],
+  chromatogram: () => [],
+  note: () => [],
+})
+
+function relateInSolution(bench: Bench, material: string, here: Here): void {
+  relateConcentrations(bench, material, here.fresh)
+  relateSpeciesInSolution(bench, material, here)
+}
+
+function relateAmounts(bench: Bench, place: Place, here: Here): void {
+  relateMasses(bench, place, here.fresh)
+  relateSpecies(bench, place, here)
+}
+
+/** Ties species in wherever they are: in solutions, in flasks, in what was weighed. */
+export function laySpecies(bench: Bench, { roles, assessments }: Recorded, speciesAt: SpeciesAt): void {
+  const { task } = bench
+  const amountsAt = (place: Place, here = speciesAt(place)) => here && relateAmounts(bench, place, here)
+  for (const { id, form } of task.materials) {
+    const here = speciesAt(inMaterial(id))
+    if (!here) continue
+    const made = bench.madeBy(id)
+    if (made) relateSolution(bench, made, here.fresh)
+    if (form === 'solution' || form === 'liquid') relateInSolution(bench, id, here)
+    if (made) amountsAt(inMaterial(id), here)
+  }
+  for (const part of task.parts) {
+    for (const place of placesWeighed(part)) amountsAt(place)
+    const [role, assessment] = part.kind === 'titration' ? [roles.get(part.id), assessments.get(part.id)] : []
+    if (part.kind !== 'titration' || !role || !assessment) continue
+    for (const flask of flasksOf(part, assessment)) {
+      const here = speciesAt(inTitration(flask, 'flask'))
+      if (here) relateFurtherContents(bench, flask, role, here.fresh)
+      amountsAt(inTitration(flask, 'flask'), here)
+      amountsAt(inTitration(flask, 'titre'))
+    }
+  }
+}
+
+/** The mean titre can be had even where the chemistry is not written down yet. */
+function relateMeansWithoutEquation(bench: Bench, { gaps, assessments }: Recorded): void {
+  for (const id of gaps.keys()) {
+    const mean = assessments.get(id)?.mean
+    const titre = inTitration({ part: { id } }, 'titre')
+    bench.callPlace(titre, 'the mean titre')
+    const key = bench.volume(titre, 'mean titre')
+    bench.network.ask(key, 'two titres that agree')
+    if (mean)
+      bench.network.give(key, { value: mean, text: mean.toDecimalPlaces(4).toFixed(), at: path('parts', id), reading: true })
+  }
+}
+
+/** Lays everything that was measured out as relations, before any question is asked. */
+export function layRecord(bench: Bench, recorded: Recorded): void {
+  const { task } = bench
+  for (const part of task.parts) {
+    if (part.kind === 'weighing') relateWeighing(bench, part)
+    if (part.kind === 'heating') relateHeating(bench, part)
+    if (part.kind === 'solution') relateSolutionVolume(bench, part)
+  }
+  for (const material of task.materials) relateStrength(bench, material)
+  for (const part of task.parts) {
+    const [role, assessment] = part.kind === 'titration' ? [recorded.roles.get(part.id), recorded.assessments.get(part.id)] : []
+    if (part.kind === 'titration' && role && assessment) relateTitration(bench, part, assessment, role)
+  }
+  relateMixtures(bench, recorded.roles)
+  laySpecies(bench, recorded, (place) => {
+    const known = recorded.presence.of(place)
+    return { ...known, fresh: known.species, asked: false }
+  })
+  relateMeansWithoutEquation(bench, recorded)
+}
