@@ -1,19 +1,19 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ChemistryError } from '../problem/index.ts'
 import {
   chemistsNumber,
-  convert,
   Exact,
   fitToStep,
   formatFigures,
   formatPlaces,
+  isAlike,
   isOnStep,
   parseReading,
   parseUnit,
   readStrength,
   significantFigures,
   stepPlaces,
+  timesBetween,
 } from './index.ts'
 
 describe('a reading as written', () => {
@@ -96,10 +96,39 @@ describe('units', () => {
     expect(['cm³', 'mol dm-3', 'M', 'g/L', '%'].map(parseUnit)).toEqual(['cm3', 'mol/dm3', 'mol/dm3', 'g/dm3', '%'])
   })
 
-  it('converts exactly, and refuses to turn one kind of quantity into another', () => {
-    expect(convert(new Exact('20.65'), 'cm3', 'dm3').toFixed()).toBe('0.02065')
-    expect(() => convert(new Exact(1), 'g', 'cm3')).toThrow(ChemistryError)
-    expect(() => parseUnit('furlong')).toThrow(/Use one of/)
+  // By definition: SI Brochure, 9th edition (2019).
+  it.each([
+    ['cm3', 'dm3', '0.001'],
+    ['cm3/s', 'cm³/min', '60'],
+    ['cm3/s', 'dm3 h-1', '3.6'],
+    ['J/mol', 'kJ mol⁻¹', '0.001'],
+    ['g/dm3', '% w/v', '0.1'],
+    ['g/dm3', 'ppm', '1000'],
+    ['mol/dm3/s', 'mol dm-3 min-1', '60'],
+    ['J/(g K)', 'kJ kg-1 °C-1', '1'],
+    ['kPa dm3', 'J', '1'],
+    ['atm', 'Pa', '101325'],
+    ['(mol/dm3)^2', 'mol2 dm-6', '1'],
+    ['1/s', 'min-1', '60'],
+    ['mL', 'cm3', '1'],
+  ])('one %s is so many %s: %s', (from, to, times) => {
+    expect(timesBetween(from, to)?.toFixed()).toBe(times)
+  })
+
+  it.each([
+    ['g', 'cm3'],
+    ['°C', 'kJ'],
+    ['%', ''],
+    ['cm3/s', 'cm3'],
+    ['drops', 'cm3'],
+    ['mol/dm3', 'g/dm3'],
+  ])('does not turn %s into %s', (from, to) => {
+    expect(timesBetween(from, to)).toBeUndefined()
+    expect(isAlike(from, to)).toBe(false)
+  })
+
+  it('lets a unit of one’s own be itself', () => {
+    expect(timesBetween('drops', ' drops')?.toFixed()).toBe('1')
   })
 })
 

@@ -1,6 +1,4 @@
-import type { Decimal } from 'decimal.js'
 import { ChemistryError } from '../problem/index.ts'
-import { Exact } from './reading.ts'
 
 export type Dimension = 'volume' | 'mass' | 'amount' | 'concentration' | 'massConcentration' | 'molarMass' | 'ratio' | 'pure'
 
@@ -57,35 +55,27 @@ export function symbolOf(unit: Unit): string {
   return UNITS[unit].symbol
 }
 
+const WRITTEN = new Map<string, Unit>(
+  (Object.keys(UNITS) as Unit[]).flatMap((unit) => {
+    const { symbol, alsoWritten }: UnitRow = UNITS[unit]
+    return [unit, symbol, ...alsoWritten].map((written) => [written.replace(/\s+/g, ''), unit] as const)
+  }),
+)
+
+/** The unit of the table that a text means, or undefined. */
+export function findUnit(text: string): Unit | undefined {
+  return WRITTEN.get(text.replace(/\s+/g, ''))
+}
+
 /**
  * Reads a unit as people write it: `cm3`, `cm³`, `mol dm-3`, `M`.
  *
  * @throws ChemistryError `unit.unknown` naming the units there are
  */
 export function parseUnit(text: string): Unit {
-  const wanted = text.replace(/\s+/g, '')
-  const found = (Object.keys(UNITS) as Unit[]).find((unit) => {
-    const row: UnitRow = UNITS[unit]
-    return unit === wanted || row.symbol === wanted || row.alsoWritten.includes(wanted)
-  })
+  const found = findUnit(text)
   if (found) return found
   throw new ChemistryError('unit.unknown', `'${text}' is not a unit used here. Use one of ${Object.keys(UNITS).join(', ')}.`, {
     text,
   })
-}
-
-/**
- * Converts a value between two units of one dimension, exactly.
- *
- * @throws ChemistryError `unit.mismatch` when they measure different things (g to cm³)
- */
-export function convert(value: Decimal, from: Unit, to: Unit): Decimal {
-  if (UNITS[from].dimension !== UNITS[to].dimension) {
-    throw new ChemistryError(
-      'unit.mismatch',
-      `${symbolOf(from)} cannot be turned into ${symbolOf(to)}: one is a ${UNITS[from].dimension}, the other a ${UNITS[to].dimension}.`,
-      { from, to },
-    )
-  }
-  return value.mul(UNITS[from].inBase).div(new Exact(UNITS[to].inBase))
 }

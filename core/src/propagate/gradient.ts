@@ -27,14 +27,10 @@ function handBack(operation: Operation, slots: Float64Array, owed: Float64Array)
       for (const slot of under) add(slot, -(slots[operation.into] as number) / (slots[slot] as number))
       return
     }
-    case 'sum': {
-      const plain = operation.plus.reduce((sum, slot) => sum + (slots[slot] as number), 0)
-      const taken = operation.minus.reduce((sum, slot) => sum + (slots[slot] as number), 0)
-      const sign = operation.size && plain < taken ? -1 : 1
-      for (const slot of operation.plus) add(slot, sign)
-      for (const slot of operation.minus) add(slot, -sign)
+    case 'sum':
+      for (const slot of operation.plus) add(slot, 1)
+      for (const slot of operation.minus) add(slot, -1)
       return
-    }
     case 'mean':
       for (const slot of operation.of) add(slot, 1 / operation.of.length)
       return

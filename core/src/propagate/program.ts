@@ -12,7 +12,6 @@ export type Operation =
       readonly into: number
       readonly plus: readonly number[]
       readonly minus: readonly number[]
-      readonly size: boolean
     }
   | { readonly kind: 'mean'; readonly into: number; readonly of: readonly number[] }
 
@@ -54,7 +53,7 @@ function compute(operation: Operation, slots: Float64Array): number {
       let value = 0
       for (const slot of operation.plus) value += slots[slot] as number
       for (const slot of operation.minus) value -= slots[slot] as number
-      return operation.size ? Math.abs(value) : value
+      return value
     }
     case 'mean': {
       let value = 0

@@ -24,7 +24,7 @@ const PROGRAM: Program = {
   values: [6, 4, 3, 1],
   operations: [
     { kind: 'product', into: 4, over: [0, 1], under: [2], factor: 1 },
-    { kind: 'sum', into: 5, plus: [4], minus: [3], size: false },
+    { kind: 'sum', into: 5, plus: [4], minus: [3] },
   ],
   slots: 6,
   result: 5,
@@ -97,7 +97,7 @@ describe('trials', () => {
     const sum: Program = {
       inputs: ['a', 'b', 'c', 'd'],
       values: [0, 0, 0, 0],
-      operations: [{ kind: 'sum', into: 4, plus: [0, 1, 2, 3], minus: [], size: false }],
+      operations: [{ kind: 'sum', into: 4, plus: [0, 1, 2, 3], minus: [] }],
       slots: 5,
       result: 4,
     }
@@ -198,9 +198,7 @@ const anyProgram = fc
       const some = (least: number) => Array.from({ length: least + Math.floor(3 * random()) }, () => Math.floor(random() * into))
       const kind = Math.floor(3 * random())
       if (kind === 0) return { kind: 'product', into, over: some(1), under: some(0), factor: 0.5 + random() }
-      return kind === 1
-        ? { kind: 'sum', into, plus: some(1), minus: some(0), size: random() < 0.5 }
-        : { kind: 'mean', into, of: some(1) }
+      return kind === 1 ? { kind: 'sum', into, plus: some(1), minus: some(0) } : { kind: 'mean', into, of: some(1) }
     })
     const slots = values.length + operations.length
     return { inputs: values.map((_, index) => `x${index}`), values, operations, slots, result: slots - 1 }

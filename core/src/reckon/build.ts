@@ -4,6 +4,7 @@ import { Bench } from './Bench.ts'
 import { layRecord, laySpecies } from './layRecord.ts'
 import { relateQuestion } from './questionKinds.ts'
 import { type Recorded, readRecord } from './recorded.ts'
+import { type InUnit, relateInUnit } from './relations/inUnit.ts'
 import { askedAbout } from './relations/materials.ts'
 import { type Spoken, spokenOf } from './relations/spokenOf.ts'
 import type { Target } from './relations/target.ts'
@@ -20,6 +21,8 @@ export interface Solved {
 export interface AskedQuestion extends Solved {
   readonly question: Question
   readonly target: Target
+  /** Why the answer is not in the unit asked for, and the unit it is in. */
+  readonly refusedUnit?: NonNullable<InUnit['refused']>
   /** The species it names, and where. */
   readonly spoken: Spoken | undefined
 }
@@ -84,7 +87,15 @@ function askQuestion(task: Task, records: Records, question: Question): AskedQue
   const about = 'in' in subject ? task.materials.find(({ id }) => id === subject.in) : undefined
   if (about) askedAbout(bench, about)
   const target = relateQuestion(bench, question, records.recorded.assessments)
-  return { question, target, spoken, bench, solution: solve(bench.network, below.solution) }
+  const inUnit = 'key' in target ? relateInUnit(bench, target.key, question.unit) : undefined
+  return {
+    question,
+    target: inUnit ? { key: inUnit.key } : target,
+    ...(inUnit?.refused ? { refusedUnit: inUnit.refused } : {}),
+    spoken,
+    bench,
+    solution: solve(bench.network, below.solution),
+  }
 }
 
 /**

@@ -14,7 +14,7 @@ function operationOf(body: Body, into: number, slotOf: (key: Key) => number): Op
         factor: body.factor.over / body.factor.under,
       }
     case 'sum':
-      return { kind: 'sum', into, plus: body.plus.map(slotOf), minus: body.minus.map(slotOf), size: body.size ?? false }
+      return { kind: 'sum', into, plus: body.plus.map(slotOf), minus: body.minus.map(slotOf) }
     case 'mean':
       return { kind: 'mean', into, of: body.of.map(slotOf) }
   }

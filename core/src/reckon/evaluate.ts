@@ -21,10 +21,8 @@ export function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
         )
       return times(body.over, new Exact(body.factor.over)).div(divisor)
     }
-    case 'sum': {
-      const difference = total(body.plus).sub(total(body.minus))
-      return body.size ? difference.abs() : difference
-    }
+    case 'sum':
+      return total(body.plus).sub(total(body.minus))
     case 'mean':
       return total(body.of).div(body.of.length)
   }

@@ -25,6 +25,7 @@ const FAULT_OF_KIND: Readonly<Record<Piece['kind'], Fault>> = {
   ratio: 'ratio',
   thousand: 'units',
   hundred: 'percentage',
+  conversion: 'units',
   volume: 'aliquot factor',
   'molar mass': 'molar mass',
   quantity: 'arithmetic',
@@ -34,6 +35,7 @@ const NAME_OF_KIND: Partial<Readonly<Record<Piece['kind'], string>>> = {
   ratio: 'the mole ratio',
   thousand: 'the 1000 between cm³ and dm³',
   hundred: 'the 100 of a percentage',
+  conversion: 'the number between the units',
 }
 
 /** Powers of ten that a slip between units brings: g and mg, cm³ and dm³. */

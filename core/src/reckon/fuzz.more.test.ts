@@ -92,7 +92,7 @@ function tablets(random: Random): Drawn {
         { id: 'off', find: { quantity: 'percentError', answer: 'each', accepted: written(accepted.div(1000)) } },
       ],
     }),
-    truth: { each: perItem.div(1000), off: perItem.sub(accepted).abs().div(accepted).mul(100) },
+    truth: { each: perItem.div(1000), off: perItem.sub(accepted).div(accepted).mul(100) },
     removable: [{ without: withoutRuns('t'), asks: /two titres that agree/ }],
   }
 }

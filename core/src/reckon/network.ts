@@ -17,7 +17,7 @@ export interface Given {
 /** How a quantity comes from others. */
 export type Body =
   | { readonly kind: 'product'; readonly over: readonly Key[]; readonly under: readonly Key[]; readonly factor: Factor }
-  | { readonly kind: 'sum'; readonly plus: readonly Key[]; readonly minus: readonly Key[]; readonly size?: boolean }
+  | { readonly kind: 'sum'; readonly plus: readonly Key[]; readonly minus: readonly Key[] }
   | { readonly kind: 'mean'; readonly of: readonly Key[] }
 
 /** A whole-number ratio such as 5/2, or 1/1000 for cm³ to dm³. */
@@ -61,6 +61,8 @@ interface Common {
   readonly formulas?: Readonly<Record<Key, string>>
   /** Write formulae with the long symbols. */
   readonly full?: boolean
+  /** It is the same quantity in another unit. */
+  readonly converts?: boolean
 }
 
 export interface ProductRelation extends Common {
@@ -77,8 +79,6 @@ export interface SumRelation extends Common {
   readonly plus: readonly Key[]
   readonly minus?: readonly Key[]
   readonly oneWay?: boolean
-  /** The size of the difference, without its sign. */
-  readonly size?: boolean
 }
 
 export const input = (body: Body): readonly Key[] => {
@@ -183,8 +183,7 @@ export class Network {
 
   private addSum(relation: SumRelation, gives: Key, plus: readonly Key[], minus: readonly Key[]): void {
     const written = () => relation.formulas?.[gives] ?? this.writeSum(gives, plus, minus)
-    const body: Body = { kind: 'sum', plus, minus, ...(relation.size ? { size: true } : {}) }
-    this.add(relation, gives, body, written)
+    this.add(relation, gives, { kind: 'sum', plus, minus }, written)
   }
 
   private add(stated: Common, gives: Key, body: Body, formula: () => string): void {

@@ -1,5 +1,5 @@
 import type { Values } from './evaluate.ts'
-import { input, type Network, type Rule } from './network.ts'
+import { type Factor, input, type Network, type Rule } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
 import { type ChainFraction, type ChainTerm, type Step, type Style, unitSymbol, Writer } from './working.ts'
@@ -8,6 +8,17 @@ import { type ChainFraction, type ChainTerm, type Step, type Style, unitSymbol, 
 function splitUnit(unit: string): readonly [string, string] | undefined {
   const [over, under, ...more] = unitSymbol(unit).split('/')
   return over && under && more.length === 0 ? [over, under] : undefined
+}
+
+/** The factor between two units; of two that differ above or below their line only, the part that differs: 60 s over 1 min. */
+function conversion(to: string, from: string, { over, under }: Factor): ChainFraction {
+  const [a, b] = [splitUnit(to), splitUnit(from)]
+  const fraction = (top: string, bottom: string) => ({
+    top: { text: String(over), unit: top },
+    bottom: { text: String(under), unit: bottom },
+  })
+  if (a && b && a[1] === b[1]) return fraction(a[0], b[0])
+  return a && b && a[0] === b[0] ? fraction(b[1], a[1]) : fraction(to, from)
 }
 
 const isProduct = (rule: Rule | undefined): rule is Rule & { body: { kind: 'product' } } => rule?.body.kind === 'product'
@@ -63,7 +74,7 @@ class ChainWriter {
   /** A number as a fraction: 0.0100 mol over 1 dm³. */
   private fractionOf(key: Key): ChainFraction {
     const term = this.termOf(key)
-    const [top, bottom] = splitUnit(this.network.quantities.get(key)?.unit ?? '') ?? []
+    const [top, bottom] = splitUnit(term.unit) ?? []
     return top && bottom ? { top: { ...term, unit: top }, bottom: { text: '1', unit: bottom } } : { top: term }
   }
 
@@ -74,6 +85,8 @@ class ChainWriter {
   /** The number of a rule as a fraction of its own: a mole ratio with its species, a change of unit, a percentage. */
   private factorOf(rule: Rule & { body: { kind: 'product' } }, carried: Key | undefined): readonly ChainFraction[] {
     const { over, under } = rule.body.factor
+    if (rule.stated.converts && carried !== undefined)
+      return [conversion(this.termOf(rule.gives).unit, this.termOf(carried).unit, rule.body.factor)]
     if (over === 1 && under === 1 && !(rule.stated.equation && carried !== undefined)) return []
     if (this.unitOf(rule.gives) === 'mol' && this.unitOf(carried) === 'mol' && carried !== undefined) {
       const [found, known] = [this.termOf(rule.gives), this.termOf(carried)]

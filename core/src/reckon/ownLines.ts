@@ -55,11 +55,11 @@ function carriedValue(rule: Rule, values: Values, ownOf: (key: Key) => Exact | u
   }
 }
 
-function wrongWays({ step, key, rule }: Line, network: Network, values: Values): readonly WrongWay[] {
+function wrongWays({ step, rule }: Line, network: Network, values: Values): readonly WrongWay[] {
   if (step.chain) return wrongProducts(piecesOfChain(step.chain))
   const { body } = rule
   const at = (key: Key) => values.get(key) as Exact
-  if (body.kind === 'product') return wrongProducts(piecesOfProduct(body, network, values, key))
+  if (body.kind === 'product') return wrongProducts(piecesOfProduct({ ...rule, body }, network, values))
   return body.kind === 'sum' ? wrongSums(body.plus.map(at), body.minus.map(at)) : []
 }
 

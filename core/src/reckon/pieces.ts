@@ -1,10 +1,10 @@
 import { Exact } from '../number/index.ts'
-import type { Body, Network } from './network.ts'
+import type { Body, Network, Rule } from './network.ts'
 import type { Key } from './quantity.ts'
 import type { ChainFraction, ChainTerm } from './working.ts'
 
 /** What a number in a line of working does there, for naming what went wrong with it. */
-type PieceKind = 'ratio' | 'thousand' | 'hundred' | 'volume' | 'molar mass' | 'quantity'
+type PieceKind = 'ratio' | 'thousand' | 'hundred' | 'conversion' | 'volume' | 'molar mass' | 'quantity'
 
 /** A number that a line multiplies or divides by. */
 export interface Piece {
@@ -22,14 +22,15 @@ function kindOfNumber(number: number, percentage: boolean): PieceKind {
 
 /** The numbers of a product, as the rule has them. */
 export function piecesOfProduct(
-  body: Extract<Body, { kind: 'product' }>,
+  { gives, stated, body }: Rule & { readonly body: Extract<Body, { kind: 'product' }> },
   network: Network,
   values: ReadonlyMap<Key, Exact>,
-  gives: Key,
 ): readonly Piece[] {
   const percentage = network.quantities.get(gives)?.unit === '%'
-  const number = (value: number, power: 1 | -1): Piece[] =>
-    value === 1 ? [] : [{ value: new Exact(value), power, kind: kindOfNumber(value, percentage), says: String(value) }]
+  const number = (value: number, power: 1 | -1): Piece[] => {
+    const kind = stated.converts ? 'conversion' : kindOfNumber(value, percentage)
+    return value === 1 ? [] : [{ value: new Exact(value), power, kind, says: String(value) }]
+  }
   const quantity =
     (power: 1 | -1) =>
     (key: Key): Piece => {
@@ -45,21 +46,21 @@ export function piecesOfProduct(
   ]
 }
 
+function kindOfFactor(unit: string): PieceKind {
+  if (unit === 'cm³') return 'thousand'
+  if (unit === '%') return 'hundred'
+  return unit === 'mol' || unit === '' ? 'ratio' : 'conversion'
+}
+
+function kindOfQuantity(unit: string, below: string | undefined): PieceKind {
+  if (unit === 'cm³') return 'volume'
+  return unit === 'g' && below === 'mol' ? 'molar mass' : 'quantity'
+}
+
 function pieceOfTerm({ text, unit, says, of }: ChainTerm, power: 1 | -1, other: ChainTerm | undefined): readonly Piece[] {
   if (text === '1') return []
   const number = Number(text)
-  const kind: PieceKind =
-    says === undefined
-      ? unit === 'cm³'
-        ? 'thousand'
-        : unit === '%'
-          ? 'hundred'
-          : 'ratio'
-      : unit === 'cm³'
-        ? 'volume'
-        : unit === 'g' && other?.unit === 'mol'
-          ? 'molar mass'
-          : 'quantity'
+  const kind = says === undefined ? kindOfFactor(unit) : kindOfQuantity(unit, other?.unit)
   return [{ value: new Exact(number), power, kind, says: says ?? [text, unit, of].filter(Boolean).join(' ') }]
 }
 

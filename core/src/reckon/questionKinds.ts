@@ -4,6 +4,7 @@ import type { Assessment } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { inTitration } from './place.ts'
 import { keyOf } from './quantity.ts'
+import { relateInUnit } from './relations/inUnit.ts'
 import { relatePercent } from './relations/percent.ts'
 import { relateError } from './relations/percentError.ts'
 import { relatePerItem } from './relations/perItem.ts'
@@ -129,5 +130,6 @@ function relatePercentError({ answer, accepted }: FindOf<'percentError'>, { benc
   const asked = bench.task.questions.find((question) => question.id === answer)
   if (!asked || asked.find.quantity === 'percentError') return { missing: `an answer called '${answer}' to compare` }
   const target = relateQuestion(bench, asked, assessments)
-  return 'missing' in target ? target : { key: relateError(bench, id, { key: target.key, unit: asked.unit, accepted }) }
+  // The accepted value is in the unit that the answer is asked for in.
+  return 'missing' in target ? target : { key: relateError(bench, id, relateInUnit(bench, target.key, asked.unit).key, accepted) }
 }

@@ -286,7 +286,7 @@ describe('the general network', () => {
     expect(answerOf(mixed, 'x').unrounded).toBeCloseTo(1.802 / 18 / (1.06 / 106), 6)
     expect(answerOf(mixed, 'k').unrounded).toBeCloseTo(4e-6, 12)
     expect(answerOf(mixed, 'm').value).toBe('4.90')
-    expect(answerOf(mixed, 'e').unrounded).toBeCloseTo(2, 9)
+    expect(answerOf(mixed, 'e').unrounded).toBeCloseTo(-2, 9)
   })
 
   it('refuses a percentage over 100 and a unit that does not fit', () => {

@@ -1,7 +1,6 @@
-import { convert, type Exact, formatFigures, formatPlaces, parseUnit, UNITS, type Unit } from '../number/index.ts'
+import { type Exact, formatFigures, formatPlaces } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
 import { path, type Question, type Task } from '../record/index.ts'
-import { dissociate } from '../substance/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
 import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
@@ -9,9 +8,9 @@ import { lineNameOf } from './lineNames.ts'
 import type { Network } from './network.ts'
 import { linesOfChain, writeChain } from './oneChain.ts'
 import type { Key } from './quantity.ts'
+import { unitOf } from './relations/inUnit.ts'
 import { answerProblem } from './says.ts'
 import { type Solution, whatIsMissing } from './solve.ts'
-import { readFormula } from './species.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
 import { assumptionsOf, type Step, writeWorking } from './working.ts'
 
@@ -50,38 +49,8 @@ export interface Reckoning {
   readonly assessments: ReadonlyMap<string, Assessment>
 }
 
-/** The unit an answer is given in: the one asked for, if it fits, else the quantity's own. */
-function answerUnit(
-  question: Question,
-  natural: Unit,
-  own: string | undefined,
-): { readonly unit: Unit; readonly problem?: Problem } {
-  if (question.unit === undefined || own !== undefined) return { unit: natural }
-  try {
-    const unit = parseUnit(question.unit)
-    if (UNITS[unit].dimension === UNITS[natural].dimension) return { unit }
-    throw new ChemistryError('unit.mismatch', `'${question.unit}' is no unit for this quantity; ${natural} is.`)
-  } catch (error) {
-    if (!(error instanceof ChemistryError)) throw error
-    return {
-      unit: natural,
-      problem: answerProblem('question.unit', path('questions', question.id, 'unit'), { why: error.message, natural }),
-    }
-  }
-}
-
-/** A solubility product's unit has no place in the table of units: (mol/dm3)^n, with n ions to a formula unit. */
-function unitOfProduct(salt: string): string {
-  const formula = readFormula(salt)
-  const ions = formula ? dissociate(formula) : undefined
-  return `(mol/dm3)^${ions ? ions.reduce((total, { count }) => total + count, 0) : 'n'}`
-}
-
-function unitText(question: Question, unit: Unit, own: string | undefined): string {
-  if (own !== undefined) return question.unit ?? own
-  if (question.find.quantity === 'solubilityProduct') return question.unit ?? unitOfProduct(question.find.of)
-  return unit === '1' ? '' : unit
-}
+/** A rate that falls, a temperature that drops and too little found are results, not errors. */
+const MAY_BE_NEGATIVE: ReadonlySet<Question['find']['quantity']> = new Set(['gradient', 'rise', 'crossing', 'percentError'])
 
 class Answerer {
   readonly problems: Problem[] = []
@@ -130,26 +99,23 @@ class Answerer {
 
   answer(key: Key): Answer {
     const { network, question } = this
-    const { unit: natural = '1', ownUnit } = network.quantities.get(key) ?? {}
-    const { unit, problem } = answerUnit(question, natural, ownUnit)
-    if (problem) this.problems.push(problem)
-    const shown = unitText(question, unit, ownUnit)
-    if (!this.solution.has(key))
-      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], ...this.missing(key) }
+    const quantity = network.quantities.get(key)
+    const unit = quantity ? unitOf(quantity) : ''
+    if (!this.solution.has(key)) return { question: question.id, value: null, unit, steps: [], assumes: [], ...this.missing(key) }
     const { carry, figures: usual, working } = this.task.conventions
     const figures = question.figures ?? usual
     const write = working === 'chain' ? writeChain : writeWorking
     try {
       const values = this.values(key, figures, carry)
-      const inUnit = (all: Values) => convert(all.get(key) as Exact, natural, unit)
-      const value = inUnit(values)
+      const value = values.get(key) as Exact
       const written = this.write(key, value, figures)
-      const other = this.write(key, inUnit(this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')), figures)
+      const otherValues = this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')
+      const other = this.write(key, otherValues.get(key) as Exact, figures)
       this.checkSize(value, unit)
       return {
         question: question.id,
         value: written,
-        unit: shown,
+        unit,
         unrounded: value.toNumber(),
         steps: write(network, this.solution, values, key, {
           figures,
@@ -161,7 +127,7 @@ class Answerer {
       }
     } catch (error) {
       if (!(error instanceof ChemistryError)) throw error
-      return { question: question.id, value: null, unit: shown, steps: [], assumes: [], missing: error.message }
+      return { question: question.id, value: null, unit, steps: [], assumes: [], missing: error.message }
     }
   }
 
@@ -174,11 +140,12 @@ class Answerer {
     return { missing: why.says, ...(why.couldCountBy ? { couldCountBy: why.couldCountBy } : {}) }
   }
 
-  private checkSize(value: Exact, unit: Unit): void {
+  private checkSize(value: Exact, unit: string): void {
     const { question } = this
     const at = path('questions', question.id)
     const found = formatFigures(value, 3)
-    if (value.isNegative()) this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
+    if (value.isNegative() && !MAY_BE_NEGATIVE.has(question.find.quantity))
+      this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
     if (question.find.quantity === 'massPercent' && value.gt(100))
       this.problems.push(answerProblem('answer.overHundred', at, { value: found }))
   }
@@ -205,6 +172,8 @@ export function reckonTask(task: Task): Reckoning {
   const problems: Problem[] = []
   const answers = built.questions.map((asked): Answer => {
     const { question, target } = asked
+    if (asked.refusedUnit)
+      problems.push(answerProblem('question.unit', path('questions', question.id, 'unit'), asked.refusedUnit))
     if ('missing' in target)
       return { question: question.id, value: null, unit: question.unit ?? '', steps: [], assumes: [], missing: target.missing }
     const answerer = new Answerer(task, built, asked)

@@ -103,7 +103,7 @@ export class Shifting {
     const before = this.before.get(key) ?? new Exact(Number.NaN)
     const valueAt = (one: Key) => after.get(one) ?? this.before.get(one) ?? new Exact(Number.NaN)
     if (change && body.kind === 'mean') return before.add(change.div(body.of.length))
-    if (change && body.kind === 'sum' && !body.size) return before.add(change)
+    if (change && body.kind === 'sum') return before.add(change)
     return compute(body, valueAt)
   }
 }

@@ -47,7 +47,6 @@ function runOperation(operation: Operation, columns: Columns): void {
       into.fill(0)
       eachOf(columns, operation.plus, addColumn, into)
       eachOf(columns, operation.minus, takeColumn, into)
-      if (operation.size) for (let t = 0; t < into.length; t++) into[t] = Math.abs(into[t]!)
       return
     case 'mean':
       into.fill(0)

@@ -1,9 +1,10 @@
 import { heightAt, type Line, readSeries } from '../../curve/index.ts'
-import { Exact, formatFigures, isUnit } from '../../number/index.ts'
+import { Exact, formatFigures } from '../../number/index.ts'
 import { findPart, type PartOf, path } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
 import { onSeries } from '../place.ts'
 import type { Key, What } from '../quantity.ts'
+import { unitKept } from './inUnit.ts'
 import type { Target } from './target.ts'
 
 /** Figures that a number read off a drawn line is shown with. */
@@ -20,13 +21,12 @@ interface Said {
 
 /** A quantity of a series, in the unit of its axis. */
 function define(bench: Bench, part: PartOf<'series'>, { what, detail, says, symbol, unit }: Said): Key {
-  const known = isUnit(unit) ? { unit } : { unit: '1' as const, ownUnit: unit }
   return bench.network.define({
     of: { what, place: onSeries(part.id), ...(detail === undefined ? {} : { detail }) },
     says,
     symbol,
     fullSymbol: symbol,
-    ...known,
+    ...unitKept(unit),
   })
 }
 
@@ -43,7 +43,11 @@ function readOff(bench: Bench, part: PartOf<'series'>, said: Said, value: number
   return key
 }
 
-const per = (part: PartOf<'series'>) => `${part.y.unit}/${part.x.unit}`
+/** The unit of a gradient: that of y over that of x, either of which may be a plain number. */
+function per({ x, y }: PartOf<'series'>): string {
+  if (x.unit.trim() === '') return y.unit
+  return `${y.unit.trim() === '' ? '1' : y.unit}/${/[\s/·]/.test(x.unit.trim()) ? `(${x.unit})` : x.unit}`
+}
 
 function lineOf(bench: Bench, part: PartOf<'series'>, line: Line, which: string, number: string): { slope: Key; intercept: Key } {
   const points = `${which} line, through ${line.points} points`

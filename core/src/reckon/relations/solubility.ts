@@ -5,6 +5,7 @@ import type { Bench } from '../Bench.ts'
 import { inMaterial } from '../place.ts'
 import type { Key } from '../quantity.ts'
 import { readFormula } from '../species.ts'
+import { unitKept } from './inUnit.ts'
 import { type GivenValue, giveQuantity } from './statedQuantity.ts'
 import type { Target } from './target.ts'
 
@@ -87,7 +88,8 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
     says: `solubility product of ${salt.text}`,
     symbol: 'Ksp',
     fullSymbol: 'Ksp',
-    unit: '1',
+    // (mol/dm³)^n, with n ions to a formula unit.
+    ...unitKept(`(mol/dm3)^${ions.reduce((total, { count }) => total + count, 0)}`),
   })
   network.product({
     gives: product,
