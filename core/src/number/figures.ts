@@ -18,6 +18,12 @@ export function significantFigures(text: string): number {
   return Math.max(1, digits.length)
 }
 
+/** Far more than any answer has, and fewer than are carried. */
+const SETTLED_FIGURES = 20
+
+/** A value without what division leaves over in its last places: a half that comes out as 0.4999… is rounded up as a half. */
+export const settled = (value: Decimal): Decimal => value.toSignificantDigits(SETTLED_FIGURES, Exact.ROUND_HALF_UP)
+
 /**
  * Rounds half up to significant figures and writes the result as machine text: plain between 0.01 and 100 000,
  * otherwise with an exponent (`4.59e-4`).
@@ -28,7 +34,7 @@ export function significantFigures(text: string): number {
  */
 export function formatFigures(value: Decimal, figures: number): string {
   if (value.isZero()) return new Exact(0).toFixed(Math.max(0, figures - 1))
-  const rounded = value.toSignificantDigits(figures, Exact.ROUND_HALF_UP)
+  const rounded = settled(value).toSignificantDigits(figures, Exact.ROUND_HALF_UP)
   const size = rounded.abs()
   if (size.lt(SMALLEST_PLAIN) || size.gte(LARGEST_PLAIN)) {
     return rounded.toExponential(figures - 1, Exact.ROUND_HALF_UP).replace('e+', 'e')
@@ -38,7 +44,7 @@ export function formatFigures(value: Decimal, figures: number): string {
 
 /** Rounds half up to decimal places: `formatPlaces(20.675, 2)` is `20.68`. */
 export function formatPlaces(value: Decimal, places: number): string {
-  return value.toFixed(places, Exact.ROUND_HALF_UP)
+  return settled(value).toFixed(places, Exact.ROUND_HALF_UP)
 }
 
 /** A number in the parts a page sets: `4.59` × 10 to the `-4`, or plain digits without exponent. */

@@ -1,4 +1,4 @@
-export { chemistsNumber, formatFigures, formatPlaces, type NumberParts, significantFigures } from './figures.ts'
+export { chemistsNumber, formatFigures, formatPlaces, type NumberParts, settled, significantFigures } from './figures.ts'
 export { isAlike, type Measure, measureOf, timesBetween } from './measure.ts'
 export { raised } from './raised.ts'
 export { DECIMAL_TEXT, decimalPlaces, Exact, exact, isDecimalText, parseReading, type Reading } from './reading.ts'

@@ -1,3 +1,4 @@
+import { Exact } from '../number/index.ts'
 import type { Values } from './evaluate.ts'
 import { type Factor, input, type Network, type Rule } from './network.ts'
 import type { Key } from './quantity.ts'
@@ -136,6 +137,9 @@ class ChainWriter {
   }
 }
 
+const multiplied = (fractions: readonly ChainFraction[]) =>
+  fractions.reduce((total, { top, bottom }) => total.mul(top.text).div(bottom?.text ?? 1), new Exact(1))
+
 function turned({ top, bottom }: ChainFraction): ChainFraction {
   return { top: bottom ?? { text: '1', unit: '' }, bottom: top }
 }
@@ -157,7 +161,12 @@ export function writeChain(network: Network, solution: Solution, values: Values,
     if (!rule) return []
     const line = writer.step(key, rule, input(rule.body))
     if (!isProduct(rule)) return [line]
-    const fractions = chains.fractions(key, key)
+    const fractions = writer.fineEnough(
+      key,
+      rule,
+      () => multiplied(chains.fractions(key, key)),
+      () => chains.fractions(key, key),
+    )
     const terms = fractions.flatMap(({ top, bottom }) => (bottom ? [top, bottom] : [top]))
     const uses = terms.flatMap(({ text, says, at }) => (says && at ? [{ text, says, at }] : []))
     const equations = equationsWithin(solution, key, new Set(lines))

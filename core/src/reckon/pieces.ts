@@ -47,13 +47,13 @@ export function piecesOfProduct(
 }
 
 function kindOfFactor(unit: string): PieceKind {
-  if (unit === 'cm³') return 'thousand'
+  if (unit === 'cm³' || unit === 'mL') return 'thousand'
   if (unit === '%') return 'hundred'
   return unit === 'mol' || unit === '' ? 'ratio' : 'conversion'
 }
 
 function kindOfQuantity(unit: string, below: string | undefined): PieceKind {
-  if (unit === 'cm³') return 'volume'
+  if (unit === 'cm³' || unit === 'mL') return 'volume'
   return unit === 'g' && below === 'mol' ? 'molar mass' : 'quantity'
 }
 

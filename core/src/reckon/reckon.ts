@@ -4,6 +4,7 @@ import { path, type Question, type Task } from '../record/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
 import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
+import { inLitres } from './inLitres.ts'
 import { lineNameOf } from './lineNames.ts'
 import type { Network } from './network.ts'
 import { linesOfChain, writeChain } from './oneChain.ts'
@@ -184,7 +185,7 @@ export function reckonTask(task: Task): Reckoning {
   const { assessments } = built.recorded
   return {
     titrations: [...assessments].map(([id, assessment]) => resultOf(id, assessment, task.conventions.volumeUnit)),
-    answers,
+    answers: task.conventions.volumeUnit === 'mL' ? answers.map(inLitres) : answers,
     problems,
     assessments,
   }

@@ -45,7 +45,7 @@ describe('kiln-wash alkali', () => {
 
   it('has its gradient taken along the first line only', () => {
     expect(answers(KILN)[1]).toMatchObject({ value: '0.350', unit: '°C/cm3' })
-    expect(answers(KILN)[1]?.steps[1]?.substituted).toBe('20.00 − 0.000')
+    expect(answers(KILN)[1]?.steps[1]?.substituted).toBe('20.00 − 0.00')
   })
 })
 

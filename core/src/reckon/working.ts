@@ -1,6 +1,16 @@
-import { decimalPlaces, type Exact, formatFigures, formatPlaces, isUnit, raised, symbolOf, type Unit } from '../number/index.ts'
+import {
+  decimalPlaces,
+  Exact,
+  formatFigures,
+  formatPlaces,
+  isUnit,
+  raised,
+  settled,
+  symbolOf,
+  type Unit,
+} from '../number/index.ts'
 import type { Path } from '../record/index.ts'
-import { isDifferenceOfReadings, type Values } from './evaluate.ts'
+import { compute, isDifferenceOfReadings, type Values } from './evaluate.ts'
 import { type Body, input, type Network, type Rule } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
@@ -58,10 +68,20 @@ function unitText(unit: Unit): string {
   return unit === '1' ? '' : unit
 }
 
+/** The decimals of a number as written, also where it has an exponent: 4.59e-4 has six. */
+function placesOf(text: string): number {
+  const [digits = '', exponent = '0'] = text.split('e')
+  return decimalPlaces(digits) - Number(exponent)
+}
+
 /** Writes the value of a line: a difference of readings keeps their decimals, the rest is rounded to figures. */
-function writeValue(network: Network, rule: Rule | undefined, key: Key, value: Exact, figures: number): string {
+function writeValue(network: Network, rule: Rule | undefined, key: Key, value: Exact, figures: number, finer = 0): string {
   const given = network.givens.get(key)
-  if (rule === undefined) return given?.text ?? formatFigures(value, figures)
+  if (rule === undefined) {
+    if (!given) return formatFigures(value, figures)
+    // What was typed is shown as typed; a mean, or what was read off a line, can be written more finely.
+    return finer === 0 || value.eq(given.text) ? given.text : formatPlaces(value, Math.max(0, placesOf(given.text) + finer))
+  }
   if (isDifferenceOfReadings(rule.body, network) && rule.body.kind === 'sum') {
     const places = [...rule.body.plus, ...rule.body.minus].map((used) => decimalPlaces(network.givens.get(used)?.text ?? ''))
     return formatPlaces(value, Math.max(...places))
@@ -71,9 +91,14 @@ function writeValue(network: Network, rule: Rule | undefined, key: Key, value: E
 
 const bracketed = (text: string) => (text.startsWith('-') ? `(${text})` : text)
 
+/** The most further figures a number is written with so that a reader who works its line out again finds what stands behind it. */
+const MOST_FURTHER_FIGURES = 6
+
 /** Writes lines; a silent rule passes on the text of what it says again. */
 export class Writer {
-  private readonly texts = new Map<Key, string>()
+  private readonly texts = new Map<string, string>()
+  /** Further figures that numbers of the line being written have. */
+  private finer = 0
   private readonly network: Network
   private readonly solution: Solution
   private readonly values: Values
@@ -93,7 +118,8 @@ export class Writer {
   /** How a value appears when a later line uses it: one more figure than written, unless rounded values are carried. */
   text(key: Key): string {
     const first = originalOf(this.solution, key)
-    const known = this.texts.get(first)
+    const name = `${this.finer} ${first}`
+    const known = this.texts.get(name)
     if (known !== undefined) return known
     const { figures, carry } = this.style
     const written = writeValue(
@@ -101,10 +127,36 @@ export class Writer {
       this.solution.get(first)?.rule,
       first,
       this.valueOf(first),
-      carry === 'rounded' ? figures : figures + 1,
+      (carry === 'rounded' ? figures : figures + 1) + this.finer,
+      this.finer,
     )
-    this.texts.set(first, written)
+    this.texts.set(name, written)
     return written
+  }
+
+  /** The value of a line as it stands behind its last sign of equality. */
+  value(key: Key, rule: Rule): string {
+    return writeValue(this.network, rule, key, this.valueOf(key), this.style.figures)
+  }
+
+  /**
+   * Writes a line with numbers just fine enough: a reader who works out what stands in it finds what stands behind it.
+   *
+   * @param worked - what the line comes to with its numbers as they are written
+   */
+  fineEnough<Line>(key: Key, rule: Rule, worked: () => Exact, write: () => Line): Line {
+    const value = this.value(key, rule)
+    this.finer = 0
+    while (this.finer < MOST_FURTHER_FIGURES && !this.rounds(worked(), value)) this.finer++
+    if (!this.rounds(worked(), value)) this.finer = 0
+    const line = write()
+    this.finer = 0
+    return line
+  }
+
+  private rounds(worked: Exact, value: string): boolean {
+    const lastPlace = new Exact(10).pow(-placesOf(value))
+    return settled(worked.div(lastPlace)).toDecimalPlaces(0, Exact.ROUND_HALF_UP).mul(lastPlace).eq(value)
   }
 
   substitute(rule: Rule): string {
@@ -132,6 +184,11 @@ export class Writer {
   }
 
   step(key: Key, rule: Rule, used: readonly Key[]): Step {
+    const worked = () => compute(rule.body, (one) => new Exact(this.text(one)))
+    return this.fineEnough(key, rule, worked, () => this.writeStep(key, rule, used))
+  }
+
+  private writeStep(key: Key, rule: Rule, used: readonly Key[]): Step {
     const quantity = this.network.quantities.get(key)
     const uses = used.map((one): Link => {
       const at = this.network.givens.get(originalOf(this.solution, one))?.at
@@ -142,7 +199,7 @@ export class Writer {
       says: quantity?.says ?? key,
       formula: rule.formula(),
       substituted: this.substitute(rule),
-      value: writeValue(this.network, rule, key, this.valueOf(key), this.style.figures),
+      value: this.value(key, rule),
       unit: quantity?.ownUnit ?? unitText(quantity?.unit ?? '1'),
       uses,
       ...(rule.stated.equation ? { equation: rule.stated.equation } : {}),

@@ -1,6 +1,6 @@
 import { heightAt, type Line, readSeries } from '../../curve/index.ts'
 import { Exact, formatFigures } from '../../number/index.ts'
-import { findPart, type PartOf, path } from '../../record/index.ts'
+import { entryText, findPart, type PartOf, path } from '../../record/index.ts'
 import type { Bench } from '../Bench.ts'
 import { onSeries } from '../place.ts'
 import type { Key, What } from '../quantity.ts'
@@ -9,6 +9,7 @@ import type { Target } from './target.ts'
 
 /** Figures that a number read off a drawn line is shown with. */
 const FIGURES_OF_A_LINE = 4
+const FIGURES_OF_A_FIT = 12
 
 interface Said {
   readonly what: What
@@ -30,13 +31,28 @@ function define(bench: Bench, part: PartOf<'series'>, { what, detail, says, symb
   })
 }
 
+/** How large the numbers of a series are along an axis, or its gradients. */
+function sizeOf({ points, x, y }: PartOf<'series'>, unit: string): number {
+  const largest = (axis: 'x' | 'y') => Math.max(...points.map((point) => Math.abs(Number(entryText(point[axis])))), 0)
+  if (unit === y.unit) return largest('y')
+  return unit === x.unit ? largest('x') : largest('y') / largest('x')
+}
+
+/** A number as it would be read off: to four figures, but to no finer place than the scale of its axis has. */
+function textReadOff(value: Exact, size: number): string {
+  const text = formatFigures(value, FIGURES_OF_A_LINE)
+  if (!(size > 0) || value.abs().gte(new Exact(size).div(10 ** FIGURES_OF_A_LINE))) return text
+  return new Exact(0).toFixed(Math.max(0, FIGURES_OF_A_LINE - 1 - new Exact(size).e))
+}
+
 /** A number that a best line gives: worked out from all its points, shown as it would be read off. */
 function readOff(bench: Bench, part: PartOf<'series'>, said: Said, value: number): Key {
   const key = define(bench, part, said)
-  const exactly = new Exact(value)
+  // The last figures of a fitted line are those of the arithmetic, not of the points.
+  const exactly = new Exact(value).toSignificantDigits(FIGURES_OF_A_FIT)
   bench.network.give(key, {
     value: exactly,
-    text: formatFigures(exactly, FIGURES_OF_A_LINE),
+    text: textReadOff(exactly, sizeOf(part, said.unit)),
     at: path('parts', part.id),
     reading: false,
   })

@@ -67,9 +67,29 @@ export function relateSolution(bench: Bench, part: PartOf<'solution'>, species: 
     const brought = holders.map((source) => amountBrought(bench, source, one, holders.length === 1 ? total : undefined))
     const [only] = brought
     if (holders.length === 1 && only !== undefined) {
-      if (only !== total) bench.network.product({ gives: total, over: [only], silent: true })
+      if (only !== total) {
+        bench.network.product({ gives: total, over: [only], silent: true })
+        relateMassMadeUp(bench, part, one, holders[0])
+      }
     } else if (brought.length > 1) bench.network.sum({ gives: total, plus: brought })
   }
+}
+
+/** What was weighed is in the flask; its mass over the volume is the mass concentration, without going by way of moles. */
+function relateMassMadeUp(bench: Bench, part: PartOf<'solution'>, species: Formula, source: Source | undefined): void {
+  if (!source || source.volume !== undefined) return
+  const place = inMaterial(part.gives)
+  const mass = bench.mass(species, place)
+  bench.network.product({ gives: mass, over: [bench.mass(species, source.place)], silent: true })
+  const concentration = bench.massConcentration(species, part.gives)
+  bench.network.product({
+    gives: concentration,
+    over: [mass],
+    under: [bench.volume(place)],
+    factor: { over: 1000, under: 1 },
+    oneWay: true,
+    formulas: { [concentration]: 'ρ = 1000m/V' },
+  })
 }
 
 /** Amount that one source brings. A portion of a solution that is the only source is the whole amount in the flask. */

@@ -55,12 +55,19 @@ export function relatePureSolid(bench: Bench, part: PartOf<'weighing'>): void {
   const solute = bench.solute(part.of)
   if (!solute) return
   const place = weighed(part.id)
+  const taken = { cost: TAKEN_FROM_A_LABEL, assumes: `${bench.label(part.of)} is pure ${solute.text}` }
   bench.network.product({
     gives: bench.amount(solute, place),
     over: [bench.totalMass(place)],
     under: [bench.molarMass(solute)],
-    cost: TAKEN_FROM_A_LABEL,
-    assumes: `${bench.label(part.of)} is pure ${solute.text}`,
+    ...taken,
+  })
+  bench.network.product({
+    gives: bench.mass(solute, place),
+    over: [bench.totalMass(place)],
+    silent: true,
+    oneWay: true,
+    ...taken,
   })
 }
 

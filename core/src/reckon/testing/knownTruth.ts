@@ -3,6 +3,7 @@ import { Exact, uniformFrom } from '../../number/index.ts'
 import { readTask, type Task } from '../../record/index.ts'
 import { molarMassOf, parseFormula } from '../../substance/index.ts'
 import { reckonTask } from '../index.ts'
+import { readAgain } from './printed.ts'
 
 export interface Drawn {
   readonly task: Task
@@ -59,6 +60,19 @@ export function makeTask(content: object): Task {
 
 const TASKS_OF_EACH_KIND = Number(process.env.HOP_LARK_RUNS ?? 1000)
 
+/** The drawn readings with no more decimals than a burette or a balance has. */
+const asOnGlass = (task: Task): Task => ({
+  ...task,
+  parts: JSON.parse(JSON.stringify(task.parts), (_, value) =>
+    typeof value === 'string' && /^\d+\.\d{5,}$/.test(value) ? new Exact(value).toFixed(value.startsWith('0.') ? 4 : 2) : value,
+  ),
+})
+
+/** Ten kinds of task make two thousand of them. */
+const LINES_READ_AGAIN = 200
+export const SCHOOLS = ['moles', 'ratio', 'proportion', 'chain'] as const
+export const CARRIES = ['unrounded', 'rounded'] as const
+
 /**
  * Draws tasks of a kind backwards from a known truth: masses and concentrations are drawn, and every reading follows
  * from them exactly. The network, which knows only the readings, must find the truth again.
@@ -77,6 +91,19 @@ export function recoversTheTruth(name: string, draw: (random: Random) => Drawn):
           .abs()
           .div(expected.isZero() ? 1 : expected.abs())
         expect(off.lt(1e-9), `task ${count}, ${question}: ${unrounded ?? missing} instead of ${expected.toFixed(9)}`).toBe(true)
+      }
+    }
+  })
+
+  it(`prints no line that a reader would work out otherwise, in each of ${LINES_READ_AGAIN}`, () => {
+    for (let count = 0; count < LINES_READ_AGAIN; count++) {
+      const task = asOnGlass(draw(random).task)
+      const [working, carry] = [pick(random, SCHOOLS), pick(random, CARRIES)]
+      for (const { steps } of reckonTask({ ...task, conventions: { ...task.conventions, working, carry } }).answers) {
+        for (const step of steps) {
+          const { found, printed } = readAgain(step)
+          expect(found, `task ${count}, ${working}, ${carry}: ${step.substituted} = ${step.value}`).toBe(printed)
+        }
       }
     }
   })

@@ -1,0 +1,58 @@
+import { Exact } from '../../number/index.ts'
+import type { Step } from '../index.ts'
+
+/** Works out what is printed: numbers, + − × /, brackets; units and species between them are passed over. */
+class Reader {
+  private readonly tokens: readonly string[]
+  private at = 0
+
+  constructor(text: string) {
+    this.tokens = text.match(/\(|\)|[+−×/]|-?\d+(?:\.\d+)?(?:e-?\d+)?/g) ?? []
+  }
+
+  read(): Exact {
+    const value = this.sum()
+    if (this.at < this.tokens.length) throw new Error(`'${this.tokens[this.at]}' was left over`)
+    return value
+  }
+
+  private sum(): Exact {
+    let value = this.product()
+    for (let sign = this.tokens[this.at]; sign === '+' || sign === '−'; sign = this.tokens[this.at]) {
+      this.at++
+      value = sign === '+' ? value.add(this.product()) : value.sub(this.product())
+    }
+    return value
+  }
+
+  private product(): Exact {
+    let value = this.number()
+    for (let sign = this.tokens[this.at]; sign === '×' || sign === '/'; sign = this.tokens[this.at]) {
+      this.at++
+      value = sign === '×' ? value.mul(this.number()) : value.div(this.number())
+    }
+    return value
+  }
+
+  private number(): Exact {
+    const token = this.tokens[this.at++] ?? ''
+    if (token !== '(') return new Exact(token)
+    const value = this.sum()
+    this.at++
+    return value
+  }
+}
+
+/** Takes units and species out of a chain: `(0.100 mol / 1 dm³) × 13.68 cm³` is `(0.100 / 1) × 13.68`. */
+const numbersOf = ({ chain, substituted }: Step) =>
+  chain ? chain.map(({ top, bottom }) => (bottom ? `(${top.text} / ${bottom.text})` : top.text)).join(' × ') : substituted
+
+/** What a reader who works a printed line out again finds, rounded as the line's value is; and that value. */
+export function readAgain(step: Step): { readonly found: string; readonly printed: string } {
+  const [digits = '', exponent = '0'] = step.value.split('e')
+  const lastPlace = new Exact(10).pow(Number(exponent) - (digits.split('.')[1]?.length ?? 0))
+  const worked = new Reader(numbersOf(step)).read()
+  // What thirty digits of division leave over is not the reader's.
+  const rounded = worked.div(lastPlace).toSignificantDigits(20).toDecimalPlaces(0, Exact.ROUND_HALF_UP).mul(lastPlace)
+  return { found: rounded.toFixed(), printed: new Exact(step.value).toFixed() }
+}
