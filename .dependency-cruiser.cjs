@@ -19,6 +19,7 @@ const floors = [
   'chromatogram',
   'curve',
   'propagate',
+  'sums',
   'reckon',
   'slips',
   'uncertainty',

@@ -1,4 +1,5 @@
 import { unhandled } from '../problem/index.ts'
+import { FUNCTIONS } from './functions.ts'
 import { freshSlots, type Operation, type Program, runProgram } from './program.ts'
 
 /** Partial derivatives of a program's result. */
@@ -33,6 +34,14 @@ function handBack(operation: Operation, slots: Float64Array, owed: Float64Array)
       return
     case 'mean':
       for (const slot of operation.of) add(slot, 1 / operation.of.length)
+      return
+    case 'least': {
+      const smallest = operation.of.find((slot) => slots[slot] === slots[operation.into])
+      if (smallest !== undefined) add(smallest, 1)
+      return
+    }
+    case 'function':
+      add(operation.of, FUNCTIONS[operation.name].slope(slots[operation.of] as number))
       return
     default:
       unhandled(operation, 'handBack')

@@ -1,5 +1,6 @@
 export { type Budget, type BudgetRow, budgetOf, expandedOf, varianceOf } from './budget.ts'
 export { type Contribution, type ContributionKind, type Spread, standardUncertainty } from './contribution.ts'
+export type { FunctionName } from './functions.ts'
 export { type Gradient, gradientOf } from './gradient.ts'
 export { type Histogram, MOST_TRIALS, runTrials, type TrialPlan, type Trials } from './monteCarlo.ts'
 export { freshSlots, type Operation, type Program, runProgram } from './program.ts'

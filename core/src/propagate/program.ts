@@ -1,3 +1,5 @@
+import { FUNCTIONS, type FunctionName } from './functions.ts'
+
 /** One operation of a program: slots are indexes into the list of values, the first of them the inputs. */
 export type Operation =
   | {
@@ -13,7 +15,8 @@ export type Operation =
       readonly plus: readonly number[]
       readonly minus: readonly number[]
     }
-  | { readonly kind: 'mean'; readonly into: number; readonly of: readonly number[] }
+  | { readonly kind: 'mean' | 'least'; readonly into: number; readonly of: readonly number[] }
+  | { readonly kind: 'function'; readonly into: number; readonly name: FunctionName; readonly of: number }
 
 /**
  * A calculation laid out as a list of operations in plain floating point, to be run very many times. It is plain
@@ -60,6 +63,10 @@ function compute(operation: Operation, slots: Float64Array): number {
       for (const slot of operation.of) value += slots[slot] as number
       return value / operation.of.length
     }
+    case 'least':
+      return Math.min(...operation.of.map((slot) => slots[slot] as number))
+    case 'function':
+      return FUNCTIONS[operation.name].of(slots[operation.of] as number)
   }
 }
 

@@ -1,8 +1,9 @@
 import type { Question, Task } from '../record/index.ts'
 import { sameSpecies } from '../substance/index.ts'
+import { adoptAnswer } from './adopt.ts'
 import { Bench } from './Bench.ts'
 import { layRecord, laySpecies } from './layRecord.ts'
-import { relateQuestion } from './questionKinds.ts'
+import { questionTitle, relateQuestion } from './questionKinds.ts'
 import { type Recorded, readRecord } from './recorded.ts'
 import { type InUnit, relateInUnit } from './relations/inUnit.ts'
 import { askedAbout } from './relations/materials.ts'
@@ -72,29 +73,59 @@ function laySpoken(bench: Bench, recorded: Recorded, spoken: Spoken): void {
   if (fresh.length > 0) laySpecies(bench, recorded, (place) => (presence.together(place, spoken.place) ? here : undefined))
 }
 
-/** What a question is about in the end: that of the answer it compares, or its own. */
-function subjectOf(task: Task, { find }: Question): Question['find'] {
-  const compared = find.quantity === 'percentError' ? task.questions.find(({ id }) => id === find.answer) : undefined
-  return compared?.find ?? find
-}
+/** The questions of a task, each asked once, whoever needs its answer. */
+class Questions {
+  private readonly asked = new Map<string, AskedQuestion>()
+  private readonly asking = new Set<string>()
+  private readonly task: Task
+  private readonly records: Records
 
-function askQuestion(task: Task, records: Records, question: Question): AskedQuestion {
-  const subject = subjectOf(task, question)
-  const below = records.doubting(doubtedBy(subject))
-  const bench = new Bench(task, below.bench)
-  const spoken = spokenOf(bench, subject)
-  if (spoken) laySpoken(bench, records.recorded, spoken)
-  const about = 'in' in subject ? task.materials.find(({ id }) => id === subject.in) : undefined
-  if (about) askedAbout(bench, about)
-  const target = relateQuestion(bench, question, records.recorded.assessments)
-  const inUnit = 'key' in target ? relateInUnit(bench, target.key, question.unit) : undefined
-  return {
-    question,
-    target: inUnit ? { key: inUnit.key } : target,
-    ...(inUnit?.refused ? { refusedUnit: inUnit.refused } : {}),
-    spoken,
-    bench,
-    solution: solve(bench.network, below.solution),
+  constructor(task: Task, records: Records) {
+    this.task = task
+    this.records = records
+  }
+
+  ask(question: Question): AskedQuestion {
+    const known = this.asked.get(question.id)
+    if (known) return known
+    this.asking.add(question.id)
+    const asked = this.lay(question)
+    this.asking.delete(question.id)
+    this.asked.set(question.id, asked)
+    return asked
+  }
+
+  private lay(question: Question): AskedQuestion {
+    const { task, records } = this
+    const { find, id } = question
+    const below = records.doubting(doubtedBy(find))
+    const bench = new Bench(task, below.bench)
+    const spoken = spokenOf(bench, find)
+    if (spoken) laySpoken(bench, records.recorded, spoken)
+    const about = 'in' in find ? task.materials.find((material) => material.id === find.in) : undefined
+    if (about) askedAbout(bench, about)
+    const { assessments } = records.recorded
+    const target = relateQuestion(question, { bench, id, assessments, answerTo: (other) => this.answerTo(other, bench) })
+    const inUnit = 'key' in target ? relateInUnit(bench, target.key, question.unit) : undefined
+    return {
+      question,
+      target: inUnit ? { key: inUnit.key } : target,
+      ...(inUnit?.refused ? { refusedUnit: inUnit.refused } : {}),
+      spoken,
+      bench,
+      solution: solve(bench.network, below.solution),
+    }
+  }
+
+  /** The answer to another question, taken over into the network of one that needs it. */
+  private answerTo(id: string, { network }: Bench): Target {
+    const question = this.task.questions.find((one) => one.id === id)
+    if (!question) return { missing: `an answer called '${id}'` }
+    if (this.asking.has(id)) return { missing: 'answers that do not rest on each other' }
+    const { target, bench, solution } = this.ask(question)
+    if ('missing' in target || !solution.has(target.key))
+      return { missing: `the answer to “${questionTitle(this.task, question)}”` }
+    return { key: adoptAnswer(network, { network: bench.network, solution, key: target.key, question: id }) }
   }
 }
 
@@ -105,6 +136,6 @@ function askQuestion(task: Task, records: Records, question: Question): AskedQue
 export function buildNetwork(task: Task): Built {
   const records = new Records(task)
   const { bench, solution } = records.doubting(undefined)
-  const questions = task.questions.map((question) => askQuestion(task, records, question))
-  return { bench, solution, recorded: records.recorded, questions }
+  const questions = new Questions(task, records)
+  return { bench, solution, recorded: records.recorded, questions: task.questions.map((question) => questions.ask(question)) }
 }

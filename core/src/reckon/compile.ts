@@ -15,8 +15,11 @@ function operationOf(body: Body, into: number, slotOf: (key: Key) => number): Op
       }
     case 'sum':
       return { kind: 'sum', into, plus: body.plus.map(slotOf), minus: body.minus.map(slotOf) }
+    case 'function':
+      return { kind: 'function', into, name: body.name, of: slotOf(body.of) }
     case 'mean':
-      return { kind: 'mean', into, of: body.of.map(slotOf) }
+    case 'least':
+      return { kind: body.kind, into, of: body.of.map(slotOf) }
   }
 }
 

@@ -1,11 +1,26 @@
 import { Exact } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
+import type { FunctionName } from '../propagate/index.ts'
 import type { Body, Network } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, type Solution } from './solve.ts'
 
 /** Values along a chain, by key. */
 export type Values = ReadonlyMap<Key, Exact>
+
+const EXACTLY: Readonly<Record<FunctionName, (of: Exact) => Exact>> = {
+  ln: (of) => of.ln(),
+  log10: (of) => of.log(10),
+  exp: (of) => of.exp(),
+  power10: (of) => new Exact(10).pow(of),
+  sqrt: (of) => of.sqrt(),
+}
+
+function apply(name: FunctionName, of: Exact): Exact {
+  const value = EXACTLY[name](of)
+  if (value.isFinite()) return value
+  throw new ChemistryError('reckon.noFunction', 'A logarithm or a root is taken of a number that is not above nought.')
+}
 
 /** Works one line out. */
 export function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
@@ -25,6 +40,10 @@ export function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
       return total(body.plus).sub(total(body.minus))
     case 'mean':
       return total(body.of).div(body.of.length)
+    case 'least':
+      return Exact.min(...body.of.map(valueAt))
+    case 'function':
+      return apply(body.name, valueAt(body.of))
   }
 }
 

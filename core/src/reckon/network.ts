@@ -1,4 +1,5 @@
 import type { Exact } from '../number/index.ts'
+import type { FunctionName } from '../propagate/index.ts'
 import type { Path } from '../record/index.ts'
 import { Layered } from './Layered.ts'
 import { type Key, keyOf, type Quantity, type QuantityOf } from './quantity.ts'
@@ -19,6 +20,17 @@ export type Body =
   | { readonly kind: 'product'; readonly over: readonly Key[]; readonly under: readonly Key[]; readonly factor: Factor }
   | { readonly kind: 'sum'; readonly plus: readonly Key[]; readonly minus: readonly Key[] }
   | { readonly kind: 'mean'; readonly of: readonly Key[] }
+  | { readonly kind: 'function'; readonly name: FunctionName; readonly of: Key }
+  | { readonly kind: 'least'; readonly of: readonly Key[] }
+
+/** How a function of a number is written. */
+export const SPELT: Readonly<Record<FunctionName, (of: string) => string>> = {
+  ln: (of) => `ln(${of})`,
+  log10: (of) => `log(${of})`,
+  exp: (of) => `exp(${of})`,
+  power10: (of) => `10^(${of})`,
+  sqrt: (of) => `√(${of})`,
+}
 
 /** A whole-number ratio such as 5/2, or 1/1000 for cm³ to dm³. */
 export interface Factor {
@@ -56,13 +68,15 @@ interface Common {
   /** Its factor comes first in the substitution: 5 × 2.29e-4. */
   readonly factorFirst?: boolean
   /** What it takes for granted. */
-  readonly assumes?: string
+  readonly assumes?: string | readonly string[]
   /** Formula to show, by the quantity it is solved for; others are written from the symbols. */
   readonly formulas?: Readonly<Record<Key, string>>
   /** Write formulae with the long symbols. */
   readonly full?: boolean
   /** It is the same quantity in another unit. */
   readonly converts?: boolean
+  /** Its line stands in the working of another answer. */
+  readonly elsewhere?: boolean
 }
 
 export interface ProductRelation extends Common {
@@ -88,7 +102,10 @@ export const input = (body: Body): readonly Key[] => {
     case 'sum':
       return [...body.plus, ...body.minus]
     case 'mean':
+    case 'least':
       return body.of
+    case 'function':
+      return [body.of]
   }
 }
 
@@ -174,6 +191,28 @@ export class Network {
     const { gives, of } = relation
     const written = () => relation.formulas?.[gives] ?? 'mean of the results'
     this.add(of.length === 1 ? { ...relation, silent: true } : relation, gives, { kind: 'mean', of }, written)
+  }
+
+  /** gives = ln, log10, √ … of another; solved as written only. */
+  apply(relation: Common & { readonly gives: Key; readonly name: FunctionName; readonly of: Key }): void {
+    const { gives, name, of } = relation
+    const written = () => relation.formulas?.[gives] ?? `${this.symbol(gives, true)} = ${SPELT[name](this.symbol(of, true))}`
+    this.add(relation, gives, { kind: 'function', name, of }, written)
+  }
+
+  /** gives = the smallest of several; solved as written only. */
+  least(relation: Common & { readonly gives: Key; readonly of: readonly Key[] }): void {
+    this.add(
+      relation,
+      relation.gives,
+      { kind: 'least', of: relation.of },
+      () => relation.formulas?.[relation.gives] ?? 'the smaller',
+    )
+  }
+
+  /** Takes over a rule of another network. */
+  adopt(rule: Rule): void {
+    this.rules.push(rule)
   }
 
   private addProduct(relation: ProductRelation, gives: Key, over: readonly Key[], under: readonly Key[], factor: Factor): void {

@@ -33,7 +33,7 @@ export function linesOfChain(solution: Solution, wanted: Key): readonly Key[] {
   const needed = new Set<Key>([originalOf(solution, wanted)])
   for (const { key, rule } of chain) {
     if (rule === undefined || isProduct(rule)) continue
-    if (!rule.silent) needed.add(key)
+    if (!rule.silent || rule.stated.elsewhere) needed.add(key)
     for (const one of input(rule.body)) needed.add(originalOf(solution, one))
   }
   return chain.filter(({ key, rule }) => rule !== undefined && needed.has(key)).map(({ key }) => key)
@@ -56,7 +56,8 @@ class ChainWriter {
   /** The rule to write a quantity out by, or undefined where it stands as a number in the chain. */
   private ruleOf(key: Key, whole: Key): (Rule & { body: { kind: 'product' } }) | undefined {
     const rule = this.solution.get(key)?.rule
-    return isProduct(rule) && (key === whole || !this.lines.has(key)) ? rule : undefined
+    if (!isProduct(rule) || rule.stated.elsewhere) return undefined
+    return key === whole || !this.lines.has(key) ? rule : undefined
   }
 
   private termOf(key: Key): ChainTerm {
@@ -158,7 +159,7 @@ export function writeChain(network: Network, solution: Solution, values: Values,
   const chains = new ChainWriter(writer, network, solution, lines)
   return lines.flatMap((key): Step[] => {
     const rule = solution.get(key)?.rule
-    if (!rule) return []
+    if (!rule || rule.stated.elsewhere) return []
     const line = writer.step(key, rule, input(rule.body))
     if (!isProduct(rule)) return [line]
     const fractions = writer.fineEnough(
@@ -189,7 +190,7 @@ function equationsWithin(solution: Solution, wanted: Key, lines: ReadonlySet<Key
   const found: string[] = []
   const visit = (key: Key) => {
     const rule = solution.get(key)?.rule
-    if (!isProduct(rule) || (key !== wanted && lines.has(key))) return
+    if (!isProduct(rule) || rule.stated.elsewhere || (key !== wanted && lines.has(key))) return
     for (const one of input(rule.body)) visit(one)
     if (rule.stated.equation && !found.includes(rule.stated.equation)) found.push(rule.stated.equation)
   }

@@ -1,7 +1,7 @@
-import { Exact, readTyped, significantFigures, type TypedNumber } from '../number/index.ts'
+import { type Exact, readTyped, significantFigures, type TypedNumber } from '../number/index.ts'
 import type { Question, Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
-import { evaluate, type Values } from './evaluate.ts'
+import { compute, evaluate, type Values } from './evaluate.ts'
 import { type Fault, type WrongWay, wrongProducts, wrongSums } from './faults.ts'
 import { lineNameOf } from './lineNames.ts'
 import { input, type Network, type Rule } from './network.ts'
@@ -9,6 +9,7 @@ import { piecesOfChain, piecesOfProduct } from './pieces.ts'
 import type { Key } from './quantity.ts'
 import { reckonTask } from './reckon.ts'
 import { chainTo, originalOf } from './solve.ts'
+import { unlessImpossible } from './unlessImpossible.ts'
 import type { Step } from './working.ts'
 
 /** How a student's value for a line compares with the record's. */
@@ -39,20 +40,7 @@ const FEWEST_FIGURES_TO_NAME_A_FAULT = 2
 function carriedValue(rule: Rule, values: Values, ownOf: (key: Key) => Exact | undefined): Exact | undefined {
   if (!input(rule.body).some((key) => ownOf(key))) return undefined
   const at = (key: Key) => ownOf(key) ?? (values.get(key) as Exact)
-  const { body } = rule
-  switch (body.kind) {
-    case 'product': {
-      const over = body.over.reduce((total, key) => total.mul(at(key)), new Exact(body.factor.over))
-      return body.under.reduce((total, key) => total.div(at(key)), over.div(body.factor.under))
-    }
-    case 'sum':
-      return body.minus.reduce(
-        (total, key) => total.sub(at(key)),
-        body.plus.reduce((total, key) => total.add(at(key)), new Exact(0)),
-      )
-    case 'mean':
-      return body.of.reduce((total, key) => total.add(at(key)), new Exact(0)).div(body.of.length)
-  }
+  return unlessImpossible(() => compute(rule.body, at))
 }
 
 function wrongWays({ step, rule }: Line, network: Network, values: Values): readonly WrongWay[] {

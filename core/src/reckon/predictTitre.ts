@@ -1,10 +1,10 @@
 import type { Exact } from '../number/index.ts'
-import { ChemistryError } from '../problem/index.ts'
 import type { Task } from '../record/index.ts'
 import { buildNetwork } from './build.ts'
 import { evaluate } from './evaluate.ts'
 import { inTitration } from './place.ts'
 import { solve } from './solve.ts'
+import { unlessImpossible } from './unlessImpossible.ts'
 
 /**
  * Predicts the mean titre of a titration with some other amount of what is analysed in the flask, everything else
@@ -23,15 +23,12 @@ export function predictTitre(task: Task, titration: string, times: Exact): Exact
   const [titre, analyte] = [bench.volume(inTitration(flask, 'titre')), role.before.at(-1)?.analyte ?? role.titrated]
   const amount = bench.amount(analyte.formula, inTitration(flask, 'flask'))
   if (!network.givens.has(titre) || !found.has(amount)) return undefined
-  try {
+  return unlessImpossible(() => {
     const now = evaluate(network, found, amount).get(amount)
     if (!now) return undefined
     network.givens.hide(titre)
     network.give(amount, { value: now.mul(times), text: now.mul(times).toFixed(), reading: false })
     const solution = solve(network)
     return solution.has(titre) ? evaluate(network, solution, titre).get(titre) : undefined
-  } catch (error) {
-    if (error instanceof ChemistryError) return undefined
-    throw error
-  }
+  })
 }

@@ -41,6 +41,8 @@ export type What =
   | 'run'
   | 'gradient'
   | 'step'
+  | 'worked with'
+  | 'line of a sum'
 
 /** What a quantity is, of which species, where. Two quantities that agree in all of it are one. */
 export interface QuantityOf {
@@ -64,6 +66,8 @@ export interface Quantity {
   readonly unit: Unit
   /** A unit of the student's own, as on the axis of a series; then `unit` is 1. */
   readonly ownUnit?: string
+  /** Decimals it is written to, whatever the figures; those of a logarithm say how fine it is. */
+  readonly places?: number
 }
 
 const JOINT = '\u0001'

@@ -1,10 +1,10 @@
 import { type FindOf, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
+import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { inTitration } from './place.ts'
 import { keyOf } from './quantity.ts'
-import { relateInUnit } from './relations/inUnit.ts'
 import { relatePercent } from './relations/percent.ts'
 import { relateError } from './relations/percentError.ts'
 import { relatePerItem } from './relations/perItem.ts'
@@ -12,6 +12,7 @@ import { placeOf } from './relations/placeOf.ts'
 import { relateCrossing, relateGradient, relateRise } from './relations/series.ts'
 import { relateSolubility } from './relations/solubility.ts'
 import { relateMassToWeigh } from './relations/statedQuantity.ts'
+import { type AnswerTo, relateSum } from './relations/sum.ts'
 import type { Target } from './relations/target.ts'
 import { relateHydration, relateMolarMass } from './relations/unknownSolid.ts'
 import { readFormula } from './species.ts'
@@ -22,6 +23,8 @@ export interface Asked {
   /** Of the question. */
   readonly id: string
   readonly assessments: ReadonlyMap<string, Assessment>
+  /** The answer to another question, in the unit it is asked for in. */
+  readonly answerTo: AnswerTo
 }
 
 /** A kind of question: how it is put into words, and what has to be worked out for it. */
@@ -45,6 +48,7 @@ function inPlace(bench: Bench, find: FindOf<'mass' | 'amount'>, quantity: 'mass'
   })
 }
 
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const inLabel = (task: Task, find: { readonly in: string }) => `in ${materialLabel(task, find.in)}`
 
 /** Every kind of question. One that lacks something here does not compile. */
@@ -82,7 +86,13 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
     title: (find) => `x in ${find.of}·xH2O`,
     relate: (find, { bench }) => onSpecies(find.of, (salt) => relateHydration(bench, salt, find.in)),
   },
-  percentError: { title: () => 'Percentage error', relate: relatePercentError },
+  percentError: {
+    title: () => 'Percentage error',
+    relate: ({ answer, accepted }, { bench, id, answerTo }) => {
+      const target = answerTo(answer)
+      return 'missing' in target ? target : { key: relateError(bench, id, target.key, accepted) }
+    },
+  },
   solubility: {
     title: (find, task) => `Solubility of ${find.of} ${inLabel(task, find)}`,
     relate: (find, { bench }) => onSpecies(find.of, (salt) => relateSolubility(bench, salt, find)),
@@ -106,6 +116,10 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
     relate: (find, { bench }) => relateGradient(bench, find.in, find.at),
   },
   rise: { title: () => 'Change on mixing', relate: (find, { bench }) => relateRise(bench, find.in) },
+  sum: {
+    title: (find) => upper(sumOf(find.sum)?.says ?? find.sum),
+    relate: (find, { bench, id, answerTo }) => relateSum(bench, id, find, answerTo),
+  },
   ions: {
     title: (find, task) => `Ions ${inLabel(task, find)}`,
     relate: () => ({ missing: 'a conclusion from the tubes; it is written with the rack' }),
@@ -121,15 +135,6 @@ export function questionTitle(task: Task, { text, find }: Question): string {
 }
 
 /** Adds the relations only a question needs and returns the quantity it asks for. */
-export function relateQuestion(bench: Bench, { id, find }: Question, assessments: Asked['assessments']): Target {
-  return kindOf(find).relate(find, { bench, id, assessments })
-}
-
-/** The answer of a question is compared with the value that is accepted for it. */
-function relatePercentError({ answer, accepted }: FindOf<'percentError'>, { bench, id, assessments }: Asked): Target {
-  const asked = bench.task.questions.find((question) => question.id === answer)
-  if (!asked || asked.find.quantity === 'percentError') return { missing: `an answer called '${answer}' to compare` }
-  const target = relateQuestion(bench, asked, assessments)
-  // The accepted value is in the unit that the answer is asked for in.
-  return 'missing' in target ? target : { key: relateError(bench, id, relateInUnit(bench, target.key, asked.unit).key, accepted) }
+export function relateQuestion({ find }: Question, asked: Asked): Target {
+  return kindOf(find).relate(find, asked)
 }

@@ -1,9 +1,10 @@
 import { type Exact, formatFigures, formatPlaces } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
 import { path, type Question, type Task } from '../record/index.ts'
+import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
-import { evaluate, isDifferenceOfReadings, type Values } from './evaluate.ts'
+import { evaluate, type Values } from './evaluate.ts'
 import { inLitres } from './inLitres.ts'
 import { lineNameOf } from './lineNames.ts'
 import type { Network } from './network.ts'
@@ -13,7 +14,7 @@ import { unitOf } from './relations/inUnit.ts'
 import { answerProblem } from './says.ts'
 import { type Solution, whatIsMissing } from './solve.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
-import { assumptionsOf, type Step, writeWorking } from './working.ts'
+import { assumptionsOf, type Step, writeValue, writeWorking } from './working.ts'
 
 /** The answer to one question, with its working; or what is still missing, in words. */
 export interface Answer {
@@ -53,6 +54,9 @@ export interface Reckoning {
 /** A rate that falls, a temperature that drops and too little found are results, not errors. */
 const MAY_BE_NEGATIVE: ReadonlySet<Question['find']['quantity']> = new Set(['gradient', 'rise', 'crossing', 'percentError'])
 
+const mayBeNegative = ({ find }: Question) =>
+  find.quantity === 'sum' ? (sumOf(find.sum)?.signed ?? false) : MAY_BE_NEGATIVE.has(find.quantity)
+
 class Answerer {
   readonly problems: Problem[] = []
   private readonly task: Task
@@ -88,14 +92,8 @@ class Answerer {
   private write(key: Key, value: Exact, figures: number): string {
     const { network, question } = this
     if (question.find.quantity === 'meanTitre') return formatPlaces(value, 2)
-    const rule = this.solution.get(key)?.rule
-    if (rule && isDifferenceOfReadings(rule.body, network) && question.figures === undefined && rule.body.kind === 'sum') {
-      const places = [...rule.body.plus, ...rule.body.minus].map(
-        (used) => network.givens.get(used)?.text.split('.')[1]?.length ?? 0,
-      )
-      return formatPlaces(value, Math.max(...places))
-    }
-    return formatFigures(value, figures)
+    if (question.figures !== undefined) return formatFigures(value, figures)
+    return writeValue(network, this.solution.get(key)?.rule, key, value, figures)
   }
 
   answer(key: Key): Answer {
@@ -145,7 +143,7 @@ class Answerer {
     const { question } = this
     const at = path('questions', question.id)
     const found = formatFigures(value, 3)
-    if (value.isNegative() && !MAY_BE_NEGATIVE.has(question.find.quantity))
+    if (value.isNegative() && !mayBeNegative(question))
       this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
     if (question.find.quantity === 'massPercent' && value.gt(100))
       this.problems.push(answerProblem('answer.overHundred', at, { value: found }))

@@ -1,5 +1,4 @@
 import type { Exact } from '../number/index.ts'
-import { ChemistryError } from '../problem/index.ts'
 import type { Program } from '../propagate/index.ts'
 import type { Path, Task } from '../record/index.ts'
 import { type Built, buildNetwork, type Solved } from './build.ts'
@@ -11,6 +10,7 @@ import type { Key, QuantityOf } from './quantity.ts'
 import { type Overrides, Shifting } from './shifting.ts'
 import { type Chain, chainTo } from './solve.ts'
 import { readFormula } from './species.ts'
+import { unlessImpossible } from './unlessImpossible.ts'
 
 /** One quantity on the way to an answer, as it is and as it would be. */
 export interface Shifted {
@@ -57,16 +57,6 @@ export interface OpenNetwork {
   readonly program: (question: string) => Program | undefined
   /** Every quantity on the way to an answer that changes with the readings, in the order worked out, the answer last; empty where the answer does not change. */
   readonly shift: (question: string, overrides: Overrides) => readonly Shifted[]
-}
-
-/** What cannot be worked out (nothing left to divide by) is undefined. */
-function unlessImpossible<Value>(work: () => Value): Value | undefined {
-  try {
-    return work()
-  } catch (error) {
-    if (!(error instanceof ChemistryError)) throw error
-    return undefined
-  }
 }
 
 /** Readings and givens of the record and of all questions, each once. */

@@ -11,7 +11,7 @@ import {
 } from '../number/index.ts'
 import type { Path } from '../record/index.ts'
 import { compute, isDifferenceOfReadings, type Values } from './evaluate.ts'
-import { type Body, input, type Network, type Rule } from './network.ts'
+import { type Body, input, type Network, type Rule, SPELT } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
 
@@ -75,8 +75,10 @@ function placesOf(text: string): number {
 }
 
 /** Writes the value of a line: a difference of readings keeps their decimals, the rest is rounded to figures. */
-function writeValue(network: Network, rule: Rule | undefined, key: Key, value: Exact, figures: number, finer = 0): string {
+export function writeValue(network: Network, rule: Rule | undefined, key: Key, value: Exact, figures: number, finer = 0): string {
   const given = network.givens.get(key)
+  const places = network.quantities.get(key)?.places
+  if (rule !== undefined && places !== undefined) return formatPlaces(value, places + finer)
   if (rule === undefined) {
     if (!given) return formatFigures(value, figures)
     // What was typed is shown as typed; a mean, or what was read off a line, can be written more finely.
@@ -168,6 +170,10 @@ export class Writer {
         return [body.plus.map((key) => this.text(key)).join(' + '), ...body.minus.map((key) => bracketed(this.text(key)))].join(
           ' − ',
         )
+      case 'least':
+        return `the smaller of ${body.of.map((key) => this.text(key)).join(' and ')}`
+      case 'function':
+        return SPELT[body.name](this.text(body.of))
       case 'mean':
         return `(${body.of.map((key) => this.text(key)).join(' + ')}) / ${body.of.length}`
     }
@@ -203,7 +209,7 @@ export class Writer {
       unit: quantity?.ownUnit ?? unitText(quantity?.unit ?? '1'),
       uses,
       ...(rule.stated.equation ? { equation: rule.stated.equation } : {}),
-      ...(rule.stated.assumes ? { assumes: rule.stated.assumes } : {}),
+      ...(rule.stated.assumes ? { assumes: [rule.stated.assumes].flat().join('; ') } : {}),
     }
   }
 }
@@ -214,14 +220,14 @@ export function writeWorking(network: Network, solution: Solution, values: Value
   const steps: Step[] = []
   const chain = chainTo(solution, wanted)
   for (const { key, rule } of chain) {
-    if (rule && !rule.silent) steps.push(writer.step(key, rule, input(rule.body)))
+    if (rule && !rule.silent && !rule.stated.elsewhere) steps.push(writer.step(key, rule, input(rule.body)))
   }
   return steps
 }
 
 /** What the whole chain takes for granted, each once; assumptions of silent rules are among them. */
 export function assumptionsOf(solution: Solution, wanted: Key): readonly string[] {
-  return [...new Set(chainTo(solution, wanted).flatMap(({ rule }) => rule?.stated.assumes ?? []))]
+  return [...new Set(chainTo(solution, wanted).flatMap(({ rule }) => [rule?.stated.assumes ?? []].flat()))]
 }
 
 /** A unit as set on a page: the symbol of one we know, else as the student wrote it, with raised cubes. */

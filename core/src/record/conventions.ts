@@ -23,6 +23,7 @@ export const ConventionsSchema = z.strictObject({
   figures: z.number().int().min(1).max(MOST_FIGURES).default(3).describe('significant figures of answers'),
   carry: z.enum(['unrounded', 'rounded']).default('unrounded'),
   atomicMasses: z.enum(['one-decimal', 'standard']).default('one-decimal'),
+  molarVolume: DecimalSchema.default('24.0').describe('dm³ that a mole of gas takes up in the room'),
   working: z
     .enum(['moles', 'ratio', 'proportion', 'chain'])
     .default('moles')

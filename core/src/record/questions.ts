@@ -8,6 +8,10 @@ const place = z.string().min(1).max(160)
 /** A given value with its unit, such as a concentration or a volume. */
 const GivenSchema = z.union([DecimalSchema, z.strictObject({ value: DecimalSchema, unit: z.string().max(40) })])
 
+const name = z.string().min(1).max(60)
+/** What a calculation is worked with: a value, or the answer to another question. */
+const WorkedWithSchema = z.union([GivenSchema, z.strictObject({ answer: IdSchema })])
+
 /** A species held by the one asked for, all of which is taken to be there as that: Fe for FeCl3. */
 const countedBy = species
   .optional()
@@ -39,6 +43,12 @@ const FindSchema = z.discriminatedUnion('quantity', [
   }),
   z.strictObject({ quantity: z.literal('rise'), in: IdSchema }),
   z.strictObject({ quantity: z.literal('ions'), in: IdSchema }),
+  z.strictObject({
+    quantity: z.literal('sum'),
+    sum: name.describe('which named calculation, as listed by the app'),
+    texts: z.record(name, z.string().max(500)).optional().describe('formulae and equations it is about, by name'),
+    with: z.record(name, WorkedWithSchema).optional().describe('what it is worked with, by name'),
+  }),
 ])
 
 export const QuestionSchema = z.strictObject({

@@ -1,4 +1,5 @@
 import { unhandled } from '../../problem/index.ts'
+import { FUNCTIONS } from '../functions.ts'
 import type { Operation, Program } from '../program.ts'
 
 /** A program run for many trials at once: each slot is a column, each operation goes down its columns before the next begins. */
@@ -23,6 +24,10 @@ function timesColumn(into: Float64Array, other: Float64Array): void {
 }
 function overColumn(into: Float64Array, other: Float64Array): void {
   for (let t = 0; t < into.length; t++) into[t]! /= other[t]!
+}
+
+function leastColumn(into: Float64Array, other: Float64Array): void {
+  for (let t = 0; t < into.length; t++) into[t] = Math.min(into[t]!, other[t]!)
 }
 
 function eachOf(
@@ -53,6 +58,15 @@ function runOperation(operation: Operation, columns: Columns): void {
       eachOf(columns, operation.of, addColumn, into)
       for (let t = 0; t < into.length; t++) into[t]! /= operation.of.length
       return
+    case 'least':
+      into.fill(Number.POSITIVE_INFINITY)
+      eachOf(columns, operation.of, leastColumn, into)
+      return
+    case 'function': {
+      const [{ of }, from] = [FUNCTIONS[operation.name], columns[operation.of]!]
+      for (let t = 0; t < into.length; t++) into[t] = of(from[t]!)
+      return
+    }
     default:
       unhandled(operation, 'runOperation')
   }

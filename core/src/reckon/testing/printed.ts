@@ -1,13 +1,21 @@
 import { Exact } from '../../number/index.ts'
 import type { Step } from '../index.ts'
 
-/** Works out what is printed: numbers, + − × /, brackets; units and species between them are passed over. */
+const FUNCTIONS: Readonly<Record<string, (of: Exact) => Exact>> = {
+  ln: (of) => of.ln(),
+  log: (of) => of.log(10),
+  exp: (of) => of.exp(),
+  '10^': (of) => new Exact(10).pow(of),
+  '√': (of) => of.sqrt(),
+}
+
+/** Works out what is printed: numbers, + − × /, functions, brackets; units and species between them are passed over. */
 class Reader {
   private readonly tokens: readonly string[]
   private at = 0
 
   constructor(text: string) {
-    this.tokens = text.match(/\(|\)|[+−×/]|-?\d+(?:\.\d+)?(?:e-?\d+)?/g) ?? []
+    this.tokens = text.match(/ln|log|exp|10\^|√|smaller|and|\(|\)|[+−×/]|-?\d+(?:\.\d+)?(?:e-?\d+)?/g) ?? []
   }
 
   read(): Exact {
@@ -36,6 +44,13 @@ class Reader {
 
   private number(): Exact {
     const token = this.tokens[this.at++] ?? ''
+    const work = FUNCTIONS[token]
+    if (work) return work(this.number())
+    if (token === 'smaller') {
+      const one = this.sum()
+      this.at++
+      return Exact.min(one, this.sum())
+    }
     if (token !== '(') return new Exact(token)
     const value = this.sum()
     this.at++

@@ -105,9 +105,21 @@ class Renamer {
     return isRecord(question.find) ? { ...named, find: this.find(question.find) } : named
   }
 
+  /** Answers that a calculation is worked with. */
+  private answersIn(worked: unknown): unknown {
+    if (!isRecord(worked)) return worked
+    return Object.fromEntries(
+      Object.entries(worked).map(([name, one]) => [
+        name,
+        isRecord(one) && 'answer' in one ? this.in(this.questions, one, 'answer') : one,
+      ]),
+    )
+  }
+
   private find(find: Json): Json {
     const { quantity } = find
     if (quantity === 'percentError') return this.in(this.questions, find, 'answer')
+    if (quantity === 'sum') return { ...find, with: this.answersIn(find.with) }
     if (quantity === 'molarMass') return this.in(this.materials, find, 'of')
     if (OF_PARTS.has(quantity)) return this.in(this.parts, find, 'in')
     if (!OF_EITHER.has(quantity)) return this.in(this.materials, find, 'in')
