@@ -1,6 +1,6 @@
 import { type Exact, formatFigures, formatPlaces } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
-import { path, type Question, type Task } from '../record/index.ts'
+import { isCountable, path, type Question, type Task } from '../record/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
@@ -69,7 +69,7 @@ class Answerer {
   constructor(task: Task, { recorded: { gaps, presence } }: Built, { question, bench, solution, spoken }: AskedQuestion) {
     this.task = task
     this.gaps = gaps
-    this.whyNot = () => spoken && whyNot({ bench, solution }, presence, spoken)
+    this.whyNot = () => spoken && whyNot({ bench, solution }, presence, { ...spoken, mayBeCounted: isCountable(question.find) })
     this.question = question
     this.network = bench.network
     this.solution = solution
@@ -136,7 +136,8 @@ class Answerer {
     if (this.gaps.size > 0) return { missing: [...this.gaps.values()].join('; ') }
     const why = this.whyNot()
     if (!why) return { missing: 'a reading or reaction that leads to this quantity' }
-    return { missing: why.says, ...(why.couldCountBy ? { couldCountBy: why.couldCountBy } : {}) }
+    const { says, couldCountBy } = why
+    return { missing: says, ...(couldCountBy ? { couldCountBy } : {}) }
   }
 
   private checkSize(value: Exact, unit: string): void {

@@ -36,12 +36,16 @@ function measuredAt({ bench, solution }: Solved, presence: Presence, { place, sp
 }
 
 /** Says why a question about a species cannot be answered, and what would help; undefined where that is not the trouble. */
-export function whyNot(solved: Solved, presence: Presence, spoken: Spoken): WhyNot | undefined {
+export function whyNot(
+  solved: Solved,
+  presence: Presence,
+  spoken: Spoken & { readonly mayBeCounted: boolean },
+): WhyNot | undefined {
   const [asked] = spoken.species
   const measured = measuredAt(solved, presence, spoken)
   if (!asked || spoken.countedBy || measured.length === 0) return undefined
   if (measured.some((one) => countIn(asked, one) > 0)) return undefined
-  const shared = loneElement(asked) ? undefined : sharedElement(asked, measured)
+  const shared = loneElement(asked) || !spoken.mayBeCounted ? undefined : sharedElement(asked, measured)
   const found = measured.map(({ text }) => text).join(' and ')
   const link = `write the reaction that links ${asked.text} with ${measured.length > 1 ? 'one of them' : 'it'}`
   if (!shared) return { says: `what was measured there is ${found}, which says nothing of ${asked.text}: ${link}` }

@@ -1,6 +1,7 @@
 export { byKind } from './byKind.ts'
 export { changeFault } from './changeFault.ts'
 export { ConventionsSchema } from './conventions.ts'
+export { isCountable } from './countable.ts'
 export {
   canonicalEntry,
   correctEntry,
@@ -35,7 +36,7 @@ export { migrateTask } from './migrate/index.ts'
 export { TitrationSchema } from './parts.ts'
 export { isWithin, type Path, PathError, path, readPath, slotAt, valueAt, writePath } from './path.ts'
 export { type FileFault, readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
-export { newTask, STARTING_SHEETS, type StartingSheet } from './starting.ts'
+export { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet } from './starting.ts'
 export { stepName, stepPath } from './stepName.ts'
 export { TaskSchema } from './task.ts'
 export { tubeLine, tubesById } from './tubeLine.ts'

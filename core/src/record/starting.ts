@@ -1,4 +1,5 @@
 import { taskId } from './identity.ts'
+import { STARTING_SUMS } from './startingSums.ts'
 import { DEFAULT_CONVENTIONS, type PartOf, type Task } from './types.ts'
 import { TASK_FORMAT, TASK_VERSION } from './version.ts'
 
@@ -10,13 +11,25 @@ export type StartingSheet =
   | 'back'
   | 'standardise'
   | 'heating'
+  | keyof typeof STARTING_SUMS
   | 'temperature'
   | 'gas'
   | 'unknowns'
   | 'chromatogram'
   | 'empty'
 
+/** Headings that starting sheets stand under. */
+export const SHEET_GROUPS = [
+  'titrations',
+  'solids and gases',
+  'heat and rates',
+  'equilibria and water',
+  'tubes and spots',
+  'anything',
+] as const
+
 interface Sheet {
+  readonly group: (typeof SHEET_GROUPS)[number]
   readonly name: string
   readonly says: string
   readonly content: Content
@@ -48,9 +61,17 @@ const TWO_WEIGHINGS: Task['parts'] = [
   { id: 'w2', kind: 'weighing', of: 'S' },
 ]
 
-/** What a new task can start from: the usual shapes of a titration task, to be filled in. */
+/** Nothing but what is asked: each answer is worked out from what is typed and the answers before it. */
+const onlySums = (sums: keyof typeof STARTING_SUMS): Content => ({
+  materials: [],
+  parts: [],
+  questions: [...STARTING_SUMS[sums]],
+})
+
+/** What a new task can start from: the usual shapes of a task, to be filled in. */
 export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
   'weigh-titrate': {
+    group: 'titrations',
     name: 'Weigh, make up, titrate',
     says: 'A solid is weighed, made up in a volumetric flask, and portions of it are titrated.',
     content: {
@@ -64,6 +85,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   direct: {
+    group: 'titrations',
     name: 'Direct titration',
     says: 'Portions of one solution are titrated with another.',
     content: {
@@ -73,6 +95,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   standardise: {
+    group: 'titrations',
     name: 'Standardisation',
     says: 'A solid of known formula is weighed into each flask; the strength of the solution in the burette is found.',
     content: {
@@ -85,6 +108,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   back: {
+    group: 'titrations',
     name: 'Back titration',
     says: 'A weighed solid is dissolved in a known portion of acid, and what is left over is titrated.',
     content: {
@@ -100,6 +124,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   heating: {
+    group: 'solids and gases',
     name: 'Heating to constant mass',
     says: 'A solid is heated, cooled and weighed until two masses agree.',
     content: {
@@ -108,7 +133,44 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
       questions: [],
     },
   },
+  'gas-collected': {
+    group: 'solids and gases',
+    name: 'Gas collected',
+    says: 'The gas of a reaction is collected; its volume tells how much reacted.',
+    content: onlySums('gas-collected'),
+  },
+  precipitate: {
+    group: 'solids and gases',
+    name: 'Precipitate weighed',
+    says: 'An ion is brought down, filtered off, dried and weighed.',
+    content: onlySums('precipitate'),
+  },
+  enthalpy: {
+    group: 'heat and rates',
+    name: 'Heat of a reaction',
+    says: 'Two temperatures, the mass warmed and an amount: heat, and the enthalpy change with its sign.',
+    content: onlySums('enthalpy'),
+  },
+  clock: {
+    group: 'heat and rates',
+    name: 'Times to a fixed change',
+    says: 'How long a cross, a colour or a clock takes at two strengths: rates, and the order.',
+    content: onlySums('clock'),
+  },
+  ester: {
+    group: 'equilibria and water',
+    name: 'Equilibrium of an ester',
+    says: 'Acid and alcohol stand to equilibrium; the acid left gives Kc.',
+    content: onlySums('ester'),
+  },
+  hardness: {
+    group: 'equilibria and water',
+    name: 'Hardness of water',
+    says: 'Total and temporary hardness, and what is left by boiling.',
+    content: onlySums('hardness'),
+  },
   temperature: {
+    group: 'heat and rates',
     name: 'Temperature run',
     says: 'Temperature after each portion; two lines cross where one has neutralised the other.',
     content: {
@@ -127,6 +189,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   gas: {
+    group: 'heat and rates',
     name: 'Gas volume run',
     says: 'Volume of gas by time; the tangent where the curve begins is the initial rate.',
     content: {
@@ -145,6 +208,7 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   unknowns: {
+    group: 'tubes and spots',
     name: 'Unknowns',
     says: 'Samples in test tubes: what was done and seen, and which ions that shows.',
     content: {
@@ -154,11 +218,13 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     },
   },
   chromatogram: {
+    group: 'tubes and spots',
     name: 'Chromatogram',
     says: 'Spots and front measured on the paper, Rf, and which references they match.',
     content: { materials: [], parts: [{ id: 'c1', kind: 'chromatogram', spots: [] }], questions: [] },
   },
   empty: {
+    group: 'anything',
     name: 'Empty sheet',
     says: 'Nothing yet: add each part as you come to it.',
     content: { materials: [], parts: [], questions: [] },

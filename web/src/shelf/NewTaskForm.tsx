@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod'
-import { newTask, STARTING_SHEETS, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
+import { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
 import { RadioGroup } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import { useController, useForm } from 'react-hook-form'
@@ -96,23 +96,28 @@ interface SheetsProps {
   readonly onChange: (sheet: string) => void
 }
 
-/** The shapes that a task can begin as. */
+/** The shapes that a task can begin as, under headings. */
 const Sheets = ({ value, onChange }: SheetsProps) => (
-  <RadioGroup.Root
-    aria-label="Starting sheet"
-    value={value}
-    onValueChange={onChange}
-    className="mt-4 grid grid-cols-3 gap-2 max-[799px]:grid-cols-2 max-[599px]:grid-cols-1"
-  >
-    {SHEETS.map((name) => (
-      <RadioGroup.Item
-        key={name}
-        value={name}
-        className="flex flex-col justify-start rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft data-[state=checked]:border-hop data-[state=checked]:bg-hop-wash"
-      >
-        <span className="block font-semibold">{STARTING_SHEETS[name].name}</span>
-        <span className="block text-sm text-ink-soft">{STARTING_SHEETS[name].says}</span>
-      </RadioGroup.Item>
+  <RadioGroup.Root aria-label="Starting sheet" value={value} onValueChange={onChange} className="mt-4">
+    {SHEET_GROUPS.map((group) => (
+      <section key={group} className="mt-3">
+        <h3 className="mb-1 text-sm font-semibold text-ink-soft">{group}</h3>
+        <div className="grid grid-cols-3 gap-2 max-[799px]:grid-cols-2 max-[599px]:grid-cols-1">
+          {SHEETS.filter((name) => STARTING_SHEETS[name].group === group).map((name) => (
+            <SheetItem key={name} name={name} />
+          ))}
+        </div>
+      </section>
     ))}
   </RadioGroup.Root>
+)
+
+const SheetItem = ({ name }: { readonly name: StartingSheet }) => (
+  <RadioGroup.Item
+    value={name}
+    className="flex flex-col justify-start rounded-lg border border-rule px-3 py-2 text-left hover:border-ink-soft data-[state=checked]:border-hop data-[state=checked]:bg-hop-wash"
+  >
+    <span className="block font-semibold">{STARTING_SHEETS[name].name}</span>
+    <span className="block text-sm text-ink-soft">{STARTING_SHEETS[name].says}</span>
+  </RadioGroup.Item>
 )

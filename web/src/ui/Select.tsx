@@ -11,6 +11,17 @@ interface SelectProps<Value extends string> {
   readonly className?: string
 }
 
+interface Group<Value extends string> {
+  readonly group: string | undefined
+  readonly members: readonly Choice<Value>[]
+}
+
+/** Choices under their headings, in their order. */
+function groupsOf<Value extends string>(choices: readonly Choice<Value>[]): readonly Group<Value>[] {
+  const names = [...new Set(choices.map(({ group }) => group))]
+  return names.map((group) => ({ group, members: choices.filter((choice) => choice.group === group) }))
+}
+
 /** A list to choose one from. */
 export function Select<Value extends string>({
   label,
@@ -40,17 +51,22 @@ export function Select<Value extends string>({
           className="z-50 max-h-80 overflow-auto rounded-lg border border-rule bg-sheet p-1"
         >
           <Radix.Viewport>
-            {choices.map((choice) => (
-              <Radix.Item
-                key={choice.value}
-                value={choice.value}
-                className="flex min-h-9 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-hop-wash"
-              >
-                <Radix.ItemText>{choice.says}</Radix.ItemText>
-                <Radix.ItemIndicator>
-                  <Check size={14} />
-                </Radix.ItemIndicator>
-              </Radix.Item>
+            {groupsOf(choices).map(({ group, members }) => (
+              <Radix.Group key={group ?? ''}>
+                {group && <Radix.Label className="px-3 pt-3 pb-1 text-sm font-semibold text-ink-soft">{group}</Radix.Label>}
+                {members.map((choice) => (
+                  <Radix.Item
+                    key={choice.value}
+                    value={choice.value}
+                    className="flex min-h-9 cursor-pointer items-center gap-2 rounded px-3 outline-none data-[highlighted]:bg-hop-wash"
+                  >
+                    <Radix.ItemText>{choice.says}</Radix.ItemText>
+                    <Radix.ItemIndicator>
+                      <Check size={14} />
+                    </Radix.ItemIndicator>
+                  </Radix.Item>
+                ))}
+              </Radix.Group>
             ))}
           </Radix.Viewport>
         </Radix.Content>

@@ -2,6 +2,8 @@
 export interface Choice<Value extends string = string> {
   readonly value: Value
   readonly says: string
+  /** Heading it stands under; choices of one heading follow each other. */
+  readonly group?: string
 }
 
 /**

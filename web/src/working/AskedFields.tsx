@@ -1,12 +1,15 @@
 import { MOST_FIGURES } from '@hop-lark/core/record'
+import { SUMS, sumOf } from '@hop-lark/core/sums'
 import type { ReactNode } from 'react'
 import { useController, useFormContext, useWatch } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'
 import { type Choice, choicesFrom } from '../ui/choices.ts'
 import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { ASKABLE, type Askable, type Asked, extrasOf, placesFor } from './askable.ts'
+import { ASKABLE, type Askable, type Asked, askedAfresh, extrasOf, placesFor } from './askable.ts'
+import { freshSum } from './asSum.ts'
 import { ExtraFields } from './ExtraFields.tsx'
+import { SumFields } from './SumFields.tsx'
 
 /** The fields of a question: which there are depends on the quantity. */
 export function AskedFields({ id }: { readonly id: string }) {
@@ -14,6 +17,9 @@ export function AskedFields({ id }: { readonly id: string }) {
   const quantity = useWatch<Asked, 'quantity'>({ name: 'quantity' })
   const { species, where, units } = ASKABLE[quantity]
   const places = placesFor(task, quantity)
+  const sum = sumOf(useWatch<Asked, 'sum.sum'>({ name: 'sum.sum' }))
+  const ownUnit = sum?.lines.at(-1)?.unit.replace(/^as .*/, '') || 'none'
+  const others = task.questions.filter((one) => one.id !== id)
   return (
     <>
       <QuantityField />
@@ -27,8 +33,10 @@ export function AskedFields({ id }: { readonly id: string }) {
           placeholder={places.length === 0 ? 'nothing to choose yet' : 'Choose …'}
         />
       )}
-      <ExtraFields extras={extrasOf(quantity)} questions={task.questions.filter((one) => one.id !== id)} />
+      {quantity === 'sum' && <SumFields questions={others} />}
+      <ExtraFields extras={extrasOf(quantity)} questions={others} />
       <div className="flex gap-3">
+        {quantity === 'sum' && <TextOfQuestion name="unit" label="Unit (empty: its own)" mono placeholder={ownUnit} />}
         {units.length > 1 && (
           <ChoiceOfQuestion name="unit" label="Unit" choices={units.map((unit) => ({ value: unit, says: unit }))} />
         )}
@@ -46,37 +54,51 @@ export function AskedFields({ id }: { readonly id: string }) {
   )
 }
 
-const QUANTITIES = (Object.keys(ASKABLE) as Askable[]).map((value) => ({ value, says: ASKABLE[value].says }))
+const SUM = 'sum:'
+
+/** Everything that can be asked for: what follows from the record, then the named calculations by their groups. */
+const QUANTITIES: readonly Choice[] = [
+  ...(Object.keys(ASKABLE) as Askable[])
+    .filter((quantity) => quantity !== 'sum')
+    .map((value) => ({ value, says: ASKABLE[value].says, group: 'from the record' })),
+  ...SUMS.map(({ id, says, group }) => ({ value: `${SUM}${id}`, says, group })),
+]
 
 /** Another quantity has other units, places and fields: what was chosen for the last does not stay. */
 function QuantityField() {
   const task = useTask()
   const { getValues, reset } = useFormContext<Asked>()
-  const { field } = useController<Asked, 'quantity'>({ name: 'quantity' })
-  const choose = (quantity: Askable) =>
-    reset({
-      ...getValues(),
-      quantity,
-      unit: ASKABLE[quantity].units[0],
-      in: placesFor(task, quantity)[0]?.value ?? '',
-      extra: {},
-    })
+  const quantity = useWatch<Asked, 'quantity'>({ name: 'quantity' })
+  const sum = useWatch<Asked, 'sum.sum'>({ name: 'sum.sum' })
+  const choose = (chosen: string) => {
+    const { text, figures } = getValues()
+    const asked = chosen.startsWith(SUM)
+      ? { ...askedAfresh('sum', ''), sum: freshSum(chosen.slice(SUM.length), task.conventions.molarVolume) }
+      : askedAfresh(chosen as Askable, placesFor(task, chosen as Askable)[0]?.value ?? '')
+    reset({ ...asked, text, figures })
+  }
   return (
     <Labelled label="Find">
-      <Select label="Quantity" value={field.value} choices={QUANTITIES} className="w-full" onChange={choose} />
+      <Select
+        label="Quantity"
+        value={quantity === 'sum' ? `${SUM}${sum}` : quantity}
+        choices={QUANTITIES}
+        className="w-full"
+        onChange={choose}
+      />
     </Labelled>
   )
 }
 
 interface TextOfQuestionProps {
-  readonly name: 'of' | 'text'
+  readonly name: 'of' | 'text' | 'unit'
   readonly label: string
   readonly mono?: boolean
   readonly placeholder?: string
 }
 
 function TextOfQuestion({ name, ...rest }: TextOfQuestionProps) {
-  const { field, fieldState } = useController<Asked, 'of' | 'text'>({ name })
+  const { field, fieldState } = useController<Asked, 'of' | 'text' | 'unit'>({ name })
   return <TextField {...rest} value={field.value} error={fieldState.error?.message} onCommit={field.onChange} />
 }
 

@@ -1,3 +1,4 @@
+import { checkFormula } from '@hop-lark/core/check'
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
 import { questionTitle } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
@@ -25,6 +26,11 @@ const strength = (text: string) =>
   readStrength(text) ? undefined : 'Write a strength: 0.05, M/20, a twentieth molar, 4.90 g/dm3.'
 
 const FIELDS: Readonly<Record<Exclude<Extra, 'answer'>, FieldRow>> = {
+  countedBy: {
+    label: 'Counted by (empty, unless all of it is taken to be there as that)',
+    placeholder: 'Fe',
+    fault: (text) => checkFormula(text, [])[0]?.says,
+  },
   at: { label: 'At (empty: where the curve begins)', placeholder: '30', fault: number },
   accepted: { label: 'Accepted value', placeholder: '12.9', fault: number },
   added: { label: 'Common ion added (if any)', placeholder: 'IO3-', fault: () => undefined },

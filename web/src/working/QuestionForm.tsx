@@ -6,7 +6,7 @@ import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { AskedFields } from './AskedFields.tsx'
-import { type Asked, askedOf, placesFor, questionFrom } from './askable.ts'
+import { type Asked, askedAfresh, askedOf, placesFor, questionFrom } from './askable.ts'
 import { AskedSchema } from './askedSchema.ts'
 
 interface QuestionFormProps {
@@ -73,12 +73,4 @@ const freshQuestionId = (task: Task) =>
     task.questions.map((one) => one.id),
   )
 
-const firstAsked = (task: Task): Asked => ({
-  quantity: 'concentration',
-  of: '',
-  in: placesFor(task, 'concentration')[0]?.value ?? '',
-  unit: 'mol/dm3',
-  figures: 'usual',
-  text: '',
-  extra: {},
-})
+const firstAsked = (task: Task): Asked => askedAfresh('concentration', placesFor(task, 'concentration')[0]?.value ?? '')

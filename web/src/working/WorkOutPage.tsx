@@ -13,6 +13,7 @@ import { Num } from '../ui/Num.tsx'
 import { Segments } from '../ui/Segments.tsx'
 import { AnswerChain } from './AnswerChain.tsx'
 import { ConcludedIons } from './ConcludedIons.tsx'
+import { CountBy } from './CountBy.tsx'
 import { HowSure } from './HowSure.tsx'
 import { QuestionDialog } from './QuestionDialog.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
@@ -130,9 +131,17 @@ function AnswerSection({
           <IonsAnswer material={question.find.in} />
         </Suspense>
       ) : answer.value === null ? (
-        <p className="mt-3 border-l-3 border-lark bg-lark-wash px-4 py-3">
-          <strong>Still missing:</strong> {answer.missing}.
-        </p>
+        <div className="mt-3 border-l-3 border-lark bg-lark-wash px-4 py-3">
+          <p>
+            <strong>Still missing:</strong> {answer.missing}.
+          </p>
+          <CountBy answer={answer} question={question} />
+          {question.find.quantity === 'sum' && (
+            <Button className="mt-2" onClick={onEdit}>
+              Fill in: {title}
+            </Button>
+          )}
+        </div>
       ) : (
         <>
           <AnswerChain answer={answer} question={question} />

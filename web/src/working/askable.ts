@@ -1,9 +1,10 @@
-import { isDecimalText, readStrength } from '@hop-lark/core/number'
-import { materialLabel, type Quantity, type Question, type Task } from '@hop-lark/core/record'
+import { isDecimalText, readMeasured, readStrength } from '@hop-lark/core/number'
+import { isCountable, materialLabel, type Quantity, type Question, type Task } from '@hop-lark/core/record'
 import type { Choice } from '../ui/choices.ts'
+import { type AskedSum, askedSumOf, findFromSum } from './asSum.ts'
 
 /** What some quantities need beside a species and a place. */
-export type Extra = 'at' | 'answer' | 'accepted' | 'added' | 'addedStrength' | 'strength' | 'volume' | 'items'
+export type Extra = 'countedBy' | 'at' | 'answer' | 'accepted' | 'added' | 'addedStrength' | 'strength' | 'volume' | 'items'
 
 interface AskableRow {
   readonly says: string
@@ -16,19 +17,32 @@ interface AskableRow {
 
 /** Quantities that can be asked for on the page, with what each needs. */
 export const ASKABLE = {
-  concentration: { says: 'concentration', species: true, units: ['mol/dm3'], where: 'solution' },
+  concentration: {
+    says: 'concentration',
+    species: true,
+    units: ['mol/dm3', 'mmol/dm3'],
+    where: 'solution',
+    extras: ['countedBy'],
+  },
   massConcentration: {
     says: 'mass concentration',
     species: true,
     units: ['g/dm3', 'mg/dm3', 'ppm', '% w/v'],
     where: 'solution',
+    extras: ['countedBy'],
   },
-  massPercent: { says: 'percentage by mass, purity', species: true, units: ['%'], where: 'weighed' },
+  massPercent: { says: 'percentage by mass, purity', species: true, units: ['%'], where: 'weighed', extras: ['countedBy'] },
   molarMass: { says: 'molar mass of an unknown', species: false, units: ['g/mol'], where: 'weighed' },
   hydration: { says: 'water of crystallisation, x in salt·xH2O', species: true, units: [''], where: 'weighed' },
-  amount: { says: 'amount', species: true, units: ['mol', 'mmol'], where: 'place' },
-  mass: { says: 'mass', species: true, units: ['g', 'mg'], where: 'place' },
-  perItem: { says: 'mass in each tablet or item', species: true, units: ['mg', 'g'], where: 'weighed', extras: ['items'] },
+  amount: { says: 'amount', species: true, units: ['mol', 'mmol'], where: 'place', extras: ['countedBy'] },
+  mass: { says: 'mass', species: true, units: ['g', 'mg'], where: 'place', extras: ['countedBy'] },
+  perItem: {
+    says: 'mass in each tablet or item',
+    species: true,
+    units: ['mg', 'g'],
+    where: 'weighed',
+    extras: ['items', 'countedBy'],
+  },
   massToWeigh: {
     says: 'mass to weigh for a standard solution',
     species: true,
@@ -56,6 +70,7 @@ export const ASKABLE = {
   rise: { says: 'change on mixing', species: false, units: [''], where: 'series' },
   ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
   meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
+  sum: { says: 'a named calculation', species: false, units: [''], where: 'nowhere' },
 } as const satisfies Record<Quantity, AskableRow>
 
 export type Askable = Quantity
@@ -69,6 +84,8 @@ export interface Asked {
   readonly figures: string
   readonly text: string
   readonly extra: Readonly<Partial<Record<Extra, string>>>
+  /** What is filled in where a named calculation is asked for. */
+  readonly sum: AskedSum
 }
 
 /** What a quantity needs beside a species and a place. */
@@ -117,8 +134,24 @@ export function placesFor(task: Task, quantity: Askable): readonly Choice[] {
   }
 }
 
+const NO_SUM: AskedSum = { sum: '', texts: {}, with: {} }
+
+/** A question before anything is filled in. */
+export const askedAfresh = (quantity: Askable, place: string): Asked => ({
+  quantity,
+  of: '',
+  in: place,
+  unit: ASKABLE[quantity].units[0],
+  figures: 'usual',
+  text: '',
+  extra: {},
+  sum: NO_SUM,
+})
+
 const textOf = (given: string | { readonly value: string; readonly unit: string }) =>
   typeof given === 'string' ? given : `${given.value} ${given.unit}`
+
+const countedBy = ({ countedBy: by }: { readonly countedBy?: string | undefined }) => (by ? { countedBy: by } : {})
 
 function extraOf(find: Question['find']): Asked['extra'] {
   switch (find.quantity) {
@@ -127,14 +160,14 @@ function extraOf(find: Question['find']): Asked['extra'] {
     case 'percentError':
       return { answer: find.answer, accepted: find.accepted }
     case 'perItem':
-      return { items: String(find.items) }
+      return { items: String(find.items), ...countedBy(find) }
     case 'massToWeigh':
       return { strength: textOf(find.concentration), volume: textOf(find.volume) }
     case 'solubility':
     case 'solubilityProduct':
       return find.added ? { added: find.added.species, addedStrength: textOf(find.added.concentration) } : {}
     default:
-      return {}
+      return isCountable(find) ? countedBy(find) : {}
   }
 }
 
@@ -150,16 +183,17 @@ export function askedOf({ find, unit, figures, text }: Question): Asked {
     figures: figures === undefined ? 'usual' : String(figures),
     text: text ?? '',
     extra: extraOf(find),
+    sum: find.quantity === 'sum' ? askedSumOf(find) : NO_SUM,
   }
 }
 
 function volumeFrom(text: string): { value: string; unit: string } | undefined {
-  const [, value, unit = ''] = /^(\d+(?:\.\d+)?)\s*(.*)$/.exec(text.trim().replace(',', '.')) ?? []
-  return value === undefined ? undefined : { value, unit: unit === '' ? 'cm3' : unit }
+  const typed = readMeasured(text)
+  return typed && { value: typed.value, unit: typed.unit || 'cm3' }
 }
 
 /** What the question asks for, or undefined while the form lacks something for it. */
-function findFrom({ quantity, of, in: place, extra }: Asked): Question['find'] | undefined {
+function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['find'] | undefined {
   switch (quantity) {
     case 'molarMass':
       return { quantity, of: place }
@@ -171,7 +205,7 @@ function findFrom({ quantity, of, in: place, extra }: Asked): Question['find'] |
         : undefined
     case 'perItem': {
       const items = Number(extra.items)
-      return Number.isInteger(items) && items > 0 ? { quantity, of, in: place, items } : undefined
+      return Number.isInteger(items) && items > 0 ? { quantity, of, in: place, items, ...countedBy(extra) } : undefined
     }
     case 'massToWeigh': {
       const [concentration, volume] = [readStrength(extra.strength ?? ''), volumeFrom(extra.volume ?? '')]
@@ -183,13 +217,17 @@ function findFrom({ quantity, of, in: place, extra }: Asked): Question['find'] |
       const added = extra.added && strength ? { added: { species: extra.added, concentration: { ...strength } } } : {}
       return { quantity, of, in: place, ...added }
     }
+    case 'sum':
+      return findFromSum(sum)
     case 'crossing':
     case 'rise':
     case 'meanTitre':
     case 'ions':
       return { quantity, in: place }
-    default:
+    case 'hydration':
       return { quantity, of, in: place }
+    default:
+      return { quantity, of, in: place, ...countedBy(extra) }
   }
 }
 

@@ -4,6 +4,7 @@ import { ASKABLE, type Askable, type Asked, type Extra, questionFrom } from './a
 
 const text = z.string().exactOptional()
 const EXTRAS = {
+  countedBy: text,
   at: text,
   answer: text,
   accepted: text,
@@ -24,6 +25,7 @@ export const AskedSchema: z.ZodType<Asked, Asked> = z
     figures: z.string(),
     text: z.string(),
     extra: z.object(EXTRAS),
+    sum: z.object({ sum: z.string(), texts: z.record(z.string(), z.string()), with: z.record(z.string(), z.string()) }),
   })
   .superRefine((asked, context) => {
     const { species, where } = ASKABLE[asked.quantity]

@@ -4,7 +4,7 @@ import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
 import jars from '../../../demo/four-jars.hoplark.json'
 import limewater from '../../../demo/limewater-in-three-waters.hoplark.json'
 import { changed, choose, LAWN_SAND, nowOpen, openTask, typeInto, withoutLayout } from '../testing/openTask.tsx'
-import { ASKABLE, type Askable, type Asked, askedOf, placesFor, questionFrom } from './askable.ts'
+import { type Askable, type Asked, askedAfresh, askedOf, placesFor, questionFrom } from './askable.ts'
 import { QuestionDialog } from './QuestionDialog.tsx'
 
 beforeAll(() => {
@@ -22,16 +22,7 @@ afterEach(cleanup)
 const DEMO = import.meta.glob<object>('../../../demo/*.hoplark.json', { eager: true, import: 'default' })
 const JARS = readTask(jars)
 
-const asked = (quantity: Askable, more: Partial<Asked> = {}): Asked => ({
-  quantity,
-  of: '',
-  in: '',
-  unit: ASKABLE[quantity].units[0],
-  figures: 'usual',
-  text: '',
-  extra: {},
-  ...more,
-})
+const asked = (quantity: Askable, more: Partial<Asked> = {}): Asked => ({ ...askedAfresh(quantity, ''), ...more })
 
 const EVERY_KIND: readonly Question[] = [
   { id: 'a', find: { quantity: 'molarMass', of: 'F1' }, unit: 'g/mol' },

@@ -1,4 +1,4 @@
-import type { Question } from '../../record/index.ts'
+import { isCountable, type Question } from '../../record/index.ts'
 import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Place } from '../place.ts'
@@ -20,7 +20,7 @@ export function spokenOf(bench: Bench, find: Question['find']): Spoken | undefin
   const formula = readFormula(find.of)
   const place = placeOf(bench, find.in)
   if (!formula || !place) return undefined
-  const counted = 'countedBy' in find && find.countedBy !== undefined ? readFormula(find.countedBy) : undefined
+  const counted = isCountable(find) && find.countedBy !== undefined ? readFormula(find.countedBy) : undefined
   if (find.quantity !== 'solubility' && find.quantity !== 'solubilityProduct')
     return { place, ...(counted ? { species: [formula, counted], countedBy: counted } : { species: [formula] }) }
   // A common ion that was added is not in the ratio of the salt, so it is not counted from the other.

@@ -1,0 +1,17 @@
+import { chromium } from '@playwright/test'
+
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium' })
+const p = await b.newPage({ viewport: { width: 1280, height: 800 } })
+p.setDefaultTimeout(15000)
+await p.goto('http://127.0.0.1:4710/task/demo-lawn-sand/work-out')
+await p.getByRole('button', { name: 'Add a question' }).click()
+await p.getByRole('combobox', { name: 'Quantity' }).focus()
+await p.keyboard.press('Enter')
+await p.waitForTimeout(400)
+await p.screenshot({ path: '/tmp/s1.png' })
+await p.keyboard.type('heat taken')
+await p.keyboard.press('Enter')
+await p.waitForTimeout(300)
+await p.screenshot({ path: '/tmp/s2.png' })
+console.log(await p.getByRole('dialog').innerText())
+await b.close()
