@@ -81,12 +81,14 @@ export function layRecord(bench: Bench, recorded: Recorded): void {
     if (part.kind === 'heating') relateHeating(bench, part)
     if (part.kind === 'solution') relateSolutionVolume(bench, part)
   }
+  const mixed = new Set(recorded.mixtures.flatMap(({ titrations }) => titrations.map(({ id }) => id)))
   for (const material of task.materials) relateStrength(bench, material)
   for (const part of task.parts) {
     const [role, assessment] = part.kind === 'titration' ? [recorded.roles.get(part.id), recorded.assessments.get(part.id)] : []
-    if (part.kind === 'titration' && role && assessment) relateTitration(bench, part, assessment, role)
+    if (part.kind === 'titration' && role && assessment)
+      relateTitration(bench, part, assessment, { roles: role, mixed: mixed.has(part.id) })
   }
-  relateMixtures(bench, recorded.roles)
+  relateMixtures(bench, recorded.mixtures, recorded.roles)
   laySpecies(bench, recorded, (place) => {
     const known = recorded.presence.of(place)
     return { ...known, fresh: known.species, asked: false }

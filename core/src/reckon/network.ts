@@ -75,6 +75,8 @@ interface Common {
   readonly full?: boolean
   /** It is the same quantity in another unit. */
   readonly converts?: boolean
+  /** It tells things of a mixture apart, so that below nought its titres cannot be right. */
+  readonly apart?: boolean
   /** Its line stands in the working of another answer. */
   readonly elsewhere?: boolean
 }

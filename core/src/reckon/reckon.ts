@@ -12,7 +12,7 @@ import { linesOfChain, writeChain } from './oneChain.ts'
 import type { Key } from './quantity.ts'
 import { unitOf } from './relations/inUnit.ts'
 import { answerProblem } from './says.ts'
-import { type Solution, whatIsMissing } from './solve.ts'
+import { chainTo, type Solution, whatIsMissing } from './solve.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
 import { assumptionsOf, type Step, writeValue, writeWorking } from './working.ts'
 
@@ -110,7 +110,7 @@ class Answerer {
       const written = this.write(key, value, figures)
       const otherValues = this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')
       const other = this.write(key, otherValues.get(key) as Exact, figures)
-      this.checkSize(value, unit)
+      this.checkSize(key, value, unit)
       return {
         question: question.id,
         value: written,
@@ -140,12 +140,14 @@ class Answerer {
     return { missing: says, ...(couldCountBy ? { couldCountBy } : {}) }
   }
 
-  private checkSize(value: Exact, unit: string): void {
+  private checkSize(key: Key, value: Exact, unit: string): void {
     const { question } = this
     const at = path('questions', question.id)
     const found = formatFigures(value, 3)
-    if (value.isNegative() && !mayBeNegative(question))
-      this.problems.push(answerProblem('answer.negative', at, { value: found, unit }))
+    if (value.isNegative() && !mayBeNegative(question)) {
+      const mixture = chainTo(this.solution, key).some(({ rule }) => rule?.stated.apart)
+      this.problems.push(answerProblem(mixture ? 'answer.negativeInMixture' : 'answer.negative', at, { value: found, unit }))
+    }
     if (question.find.quantity === 'massPercent' && value.gt(100))
       this.problems.push(answerProblem('answer.overHundred', at, { value: found }))
   }

@@ -3,6 +3,7 @@ import { countIn, parseFormula } from '../substance/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
+import { type Mixture, mixturesOf } from './relations/mixtureOf.ts'
 import { Presence } from './relations/presence.ts'
 import { type Roles, rolesOf } from './relations/roles.ts'
 import { flasksOf } from './relations/titrations.ts'
@@ -17,6 +18,8 @@ export interface Recorded {
   /** What keeps titrations from being worked out at all, by part id. */
   readonly gaps: ReadonlyMap<string, string>
   readonly presence: Presence
+  /** Solutions whose titrations have to be solved together. */
+  readonly mixtures: readonly Mixture[]
 }
 
 type Titrations = Pick<Recorded, 'roles' | 'assessments'>
@@ -32,6 +35,7 @@ function carryThroughTitration(part: PartOf<'titration'>, presence: Presence, { 
   for (const one of flasksOf(part, assessment)) {
     const [flask, titre] = [inTitration(one, 'flask'), inTitration(one, 'titre')]
     for (const content of part.flask) presence.link(flask, cameFrom(content))
+    if (part.continues !== undefined) presence.link(flask, inTitration({ part: { id: part.continues } }, 'flask'))
     const own = one.run === undefined ? undefined : part.runs[one.run]?.weighing
     if (own !== undefined) presence.link(flask, weighed(own))
     for (const step of role.before) {
@@ -87,5 +91,5 @@ export function readRecord(bench: Bench): Recorded {
     if (typeof found === 'string') gaps.set(part.id, found)
     else roles.set(part.id, found)
   }
-  return { roles, assessments, gaps, presence: findPresence(task, { roles, assessments }) }
+  return { roles, assessments, gaps, presence: findPresence(task, { roles, assessments }), mixtures: mixturesOf(task, roles) }
 }

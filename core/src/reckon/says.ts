@@ -7,6 +7,11 @@ export const answerProblem = problemsIn({
     says: ({ value, unit }) => `This answer comes out below zero (${value} ${unit}).`,
     mend: () => 'A reading, a reaction or what is in excess must be wrong: follow the lines of working back.',
   } satisfies Wording<{ value: string; unit: string }>,
+  'answer.negativeInMixture': {
+    level: 'error',
+    says: ({ value, unit }) => `These titres cannot be: less than nothing of it would be there (${value} ${unit}).`,
+    mend: () => 'Look whether the titres were swapped, and which reactions run to each end-point.',
+  } satisfies Wording<{ value: string; unit: string }>,
   'answer.overHundred': {
     level: 'error',
     says: ({ value }) => `${value} % is more than the whole.`,

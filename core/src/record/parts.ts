@@ -66,6 +66,7 @@ export const TitrationSchema = z.strictObject({
   kind: z.literal('titration'),
   burette: IdSchema,
   flask: z.array(FlaskContentSchema),
+  continues: IdSchema.optional().describe('the titration whose flask this one goes on with, to a further end-point'),
   reactions: z.array(ReactionSchema),
   indicator: z.string().max(120).optional(),
   inExcess: z.array(z.string().max(120)).optional(),

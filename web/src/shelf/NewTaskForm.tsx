@@ -101,7 +101,7 @@ const Sheets = ({ value, onChange }: SheetsProps) => (
   <RadioGroup.Root aria-label="Starting sheet" value={value} onValueChange={onChange} className="mt-4">
     {SHEET_GROUPS.map((group) => (
       <section key={group} className="mt-3">
-        <h3 className="mb-1 text-sm font-semibold text-ink-soft">{group}</h3>
+        <h3 className="mb-1 text-sm font-semibold text-ink-soft first-letter:uppercase">{group}</h3>
         <div className="grid grid-cols-3 gap-2 max-[799px]:grid-cols-2 max-[599px]:grid-cols-1">
           {SHEETS.filter((name) => STARTING_SHEETS[name].group === group).map((name) => (
             <SheetItem key={name} name={name} />

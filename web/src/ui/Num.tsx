@@ -14,7 +14,7 @@ export function Num({ text, unit, className = '' }: NumProps) {
   const symbol = unit === undefined ? '' : unitSymbol(unit)
   return (
     <span className={`num ${className}`}>
-      {digits}
+      {digits.replace('-', '−')}
       {exponent !== undefined && (
         <>
           &thinsp;×&thinsp;10<sup>{String(exponent).replace('-', '−')}</sup>
@@ -30,7 +30,9 @@ export function Substituted({ text }: { readonly text: string }) {
   const parts = text.replaceAll(' / ', ' ÷ ').split(/(\d(?:\.\d+)?e-?\d+)/)
   return (
     <>
-      {parts.map((part, index) => (index % 2 === 1 ? <Num key={`${index}${part}`} text={part} className="font-sans" /> : part))}
+      {parts.map((part, index) =>
+        index % 2 === 1 ? <Num key={`${index}${part}`} text={part} className="font-sans" /> : part.replace(/-(?=\d)/g, '−'),
+      )}
     </>
   )
 }

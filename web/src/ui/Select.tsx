@@ -53,7 +53,11 @@ export function Select<Value extends string>({
           <Radix.Viewport>
             {groupsOf(choices).map(({ group, members }) => (
               <Radix.Group key={group ?? ''}>
-                {group && <Radix.Label className="px-3 pt-3 pb-1 text-sm font-semibold text-ink-soft">{group}</Radix.Label>}
+                {group && (
+                  <Radix.Label className="px-3 pt-3 pb-1 text-sm font-semibold text-ink-soft first-letter:uppercase">
+                    {group}
+                  </Radix.Label>
+                )}
                 {members.map((choice) => (
                   <Radix.Item
                     key={choice.value}

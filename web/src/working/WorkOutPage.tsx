@@ -12,6 +12,7 @@ import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
 import { Segments } from '../ui/Segments.tsx'
 import { AnswerChain } from './AnswerChain.tsx'
+import { lacksSomething } from './asSum.ts'
 import { ConcludedIons } from './ConcludedIons.tsx'
 import { CountBy } from './CountBy.tsx'
 import { HowSure } from './HowSure.tsx'
@@ -136,7 +137,7 @@ function AnswerSection({
             <strong>Still missing:</strong> {answer.missing}.
           </p>
           <CountBy answer={answer} question={question} />
-          {question.find.quantity === 'sum' && (
+          {lacksSomething(question) && (
             <Button className="mt-2" onClick={onEdit}>
               Fill in: {title}
             </Button>

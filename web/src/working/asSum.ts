@@ -86,3 +86,7 @@ export function findFromSum({ sum: id, texts, with: typed }: AskedSum): Question
     with: Object.fromEntries(filled),
   }
 }
+
+/** Whether a question is a calculation in which something of its own is not filled in yet. */
+export const lacksSomething = ({ find }: Question): boolean =>
+  find.quantity === 'sum' && findFromSum(askedSumOf(find)) === undefined

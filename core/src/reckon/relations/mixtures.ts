@@ -1,29 +1,11 @@
 import { eliminate, gcd } from '../../number/index.ts'
 import { entryText, type PartOf } from '../../record/index.ts'
-import { type Formula, formatEquation, speciesKey } from '../../substance/index.ts'
+import { type Formula, formatEquation, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inTitration } from '../place.ts'
 import type { Key } from '../quantity.ts'
-import type { Reacting, Roles } from './roles.ts'
-
-/** A whole-number fraction. */
-interface Ratio {
-  readonly over: number
-  readonly under: number
-}
-
-/** One titration of a portion of the mixture, to its own end-point. */
-interface ToEndPoint {
-  readonly part: PartOf<'titration'>
-  readonly reacting: readonly Reacting[]
-  /** Amount the burette delivered. */
-  readonly titre: Key
-  /** Volume of the portion, with its text. */
-  readonly portion: Key
-  readonly text: string | undefined
-}
-
-const NOUGHT: Ratio = { over: 0, under: 1 }
+import type { Mixture, Ratio } from './mixtureOf.ts'
+import type { Roles } from './roles.ts'
 
 function reduced(over: bigint, under: bigint): Ratio {
   const common = gcd(over, under) || 1n
@@ -45,35 +27,34 @@ function invert(matrix: readonly (readonly Ratio[])[]): readonly (readonly Ratio
   return solved.map((row, index) => row.slice(size).map((entry) => reduced(entry, row[index] ?? 1n)))
 }
 
-/** Titrations of portions of one solution with one burette, of which at least one titrates several things at once. */
-function groupsOf(bench: Bench, roles: ReadonlyMap<string, Roles>): readonly (readonly ToEndPoint[])[] {
-  const groups = new Map<string, ToEndPoint[]>()
-  for (const part of bench.task.parts) {
-    const role = part.kind === 'titration' ? roles.get(part.id) : undefined
-    if (part.kind !== 'titration' || !role || role.before.length > 0) continue
-    const place = part.flask.findIndex((content) => 'material' in content)
-    const content = part.flask[place]
-    if (!content || !('material' in content)) continue
-    const toEndPoint: ToEndPoint = {
-      part,
-      reacting: [role, ...role.also],
-      titre: bench.amount(role.burette.formula, inTitration({ part }, 'titre')),
-      portion: bench.volume(inTitration({ part }, 'flask', place)),
+/** The portion of the mixture that a titration has in its flask, or that it goes on with. */
+interface Portion {
+  readonly volume: Key
+  readonly text: string | undefined
+}
+
+function portionOf(bench: Bench, mixture: Mixture, part: PartOf<'titration'>): Portion | undefined {
+  const place = part.flask.findIndex((content) => 'material' in content)
+  const content = part.flask[place]
+  if (content && 'material' in content)
+    return {
+      volume: bench.volume(inTitration({ part }, 'flask', place)),
       text: content.volume === undefined ? undefined : entryText(content.volume),
     }
-    const name = `${content.material} ${part.burette}`
-    groups.set(name, [...(groups.get(name) ?? []), toEndPoint])
-  }
-  return [...groups.values()].filter((group) => group.some(({ reacting }) => reacting.length > 1))
+  const earlier = mixture.titrations.find(({ id }) => id === part.continues)
+  return earlier && portionOf(bench, mixture, earlier)
 }
 
 /** Amount of titrant as it would have been for the portion of the first titration. */
-function scaledTitre(bench: Bench, one: ToEndPoint, first: ToEndPoint, burette: Formula): Key {
-  if (one === first || one.text === first.text) return one.titre
-  const place = inTitration(one, 'scaled')
-  bench.callPlace(place, `a titre of ${first.text} cm³ (${one.part.title ?? one.part.id})`)
+function scaledTitre(bench: Bench, mixture: Mixture, part: PartOf<'titration'>, burette: Formula): Key {
+  const titre = bench.amount(burette, inTitration({ part }, 'titre'))
+  const [first] = mixture.titrations
+  const [own, wanted] = [portionOf(bench, mixture, part), first && portionOf(bench, mixture, first)]
+  if (!own || !wanted || own.text === wanted.text) return titre
+  const place = inTitration({ part }, 'scaled')
+  bench.callPlace(place, `a titre of ${wanted.text} cm³ (${part.title ?? part.id})`)
   const scaled = bench.amount(burette, place)
-  bench.network.product({ gives: scaled, over: [one.titre, first.portion], under: [one.portion], oneWay: true })
+  bench.network.product({ gives: scaled, over: [titre, wanted.volume], under: [own.volume], oneWay: true })
   return scaled
 }
 
@@ -121,46 +102,55 @@ function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], titres: 
     plus: plus.map(weighted),
     minus: minus.map(weighted),
     oneWay: true,
+    apart: true,
     equation,
     formulas: { [gives]: `${symbol} = ${written}` },
     assumes: `${titled} are the amounts run in to each end-point, in the order of the titrations`,
   })
 }
 
+/** Titrations enough to tell the unknowns apart, with the weights of their titres in the amount of each. */
+function solve({ takes, unknowns }: Mixture): readonly (readonly Ratio[])[] | undefined {
+  const rows = takes.slice(0, unknowns.length)
+  return rows.length === unknowns.length ? invert(rows) : undefined
+}
+
+const NOT_TOLD_APART = 3
+
 /**
- * Tells apart things that are titrated together, by titrations to different end-points (carbonate beside hydroxide with
- * two indicators): as many titrations as things, each a sum of the amounts by its own ratios, solved exactly.
+ * Tells apart things that are titrated together: carbonate beside hydroxide with two indicators, iron(II) beside iron(III)
+ * before and after reduction. As many titrations as things, each a sum of the amounts by its own ratios, solved exactly.
  */
-export function relateMixtures(bench: Bench, roles: ReadonlyMap<string, Roles>): void {
-  for (const group of groupsOf(bench, roles)) {
-    const [first] = group
-    const burette = first?.reacting[0]?.burette.formula
-    if (!first || !burette) continue
-    const titrated = new Map(
-      group.flatMap(({ reacting }) => reacting.map(({ titrated: { formula } }) => [speciesKey(formula), formula] as const)),
-    )
-    const unknowns = [...titrated]
-    const rows = group.slice(0, unknowns.length).map(({ reacting }) =>
-      unknowns.map(([key]): Ratio => {
-        const own = reacting.find((one) => speciesKey(one.titrated.formula) === key)
-        return own ? reduced(BigInt(own.burette.count), BigInt(own.titrated.count)) : NOUGHT
-      }),
-    )
-    const solved = rows.length === unknowns.length ? invert(rows) : undefined
+export function relateMixtures(bench: Bench, mixtures: readonly Mixture[], roles: ReadonlyMap<string, Roles>): void {
+  for (const mixture of mixtures) {
+    const { titrations, unknowns } = mixture
+    const [first] = titrations
+    if (!first) continue
+    const amountOf = (formula: Formula) => bench.amount(formula, inTitration({ part: first }, 'flask'))
+    const solved = solve(mixture)
     if (!solved) {
-      for (const [, formula] of unknowns)
-        bench.network.ask(
-          bench.amount(formula, inTitration(first, 'flask')),
-          `a titration of the same solution to another end-point, to tell ${unknowns.map(([, { text }]) => text).join(' and ')} apart`,
-          3,
-        )
+      const names = unknowns.map(({ text }) => text).join(' and ')
+      const says = `a titration of the same solution to another end-point, to tell ${names} apart`
+      for (const formula of unknowns) bench.network.ask(amountOf(formula), says, NOT_TOLD_APART)
       continue
     }
-    const titres = group.slice(0, unknowns.length).map((one) => scaledTitre(bench, one, first, burette))
-    unknowns.forEach(([key, formula], index) => {
-      const own = group.flatMap(({ reacting }) => reacting).find((one) => speciesKey(one.titrated.formula) === key)
-      const equation = own ? formatEquation(own.equation) : ''
-      relateOne(bench, bench.amount(formula, inTitration(first, 'flask')), solved[index] ?? [], titres, equation)
+    const titres = titrations.slice(0, unknowns.length).map((part) => {
+      const burette = roles.get(part.id)?.burette.formula as Formula
+      return scaledTitre(bench, mixture, part, burette)
+    })
+    unknowns.forEach((formula, index) => {
+      const equation = equationFor(formula, titrations, roles)
+      relateOne(bench, amountOf(formula), solved[index] ?? [], titres, equation)
     })
   }
+}
+
+/** The first reaction in which something of a mixture takes part. */
+function equationFor(formula: Formula, titrations: readonly PartOf<'titration'>[], roles: ReadonlyMap<string, Roles>): string {
+  const all = titrations.flatMap(({ id }) => {
+    const role = roles.get(id)
+    return role ? [...role.before, role, ...role.also] : []
+  })
+  const own = all.find((one) => sameSpecies(('titrated' in one ? one.titrated : one.analyte).formula, formula))
+  return own ? formatEquation(own.equation) : ''
 }

@@ -1,4 +1,4 @@
-import { countIn, type Formula, loneElement, nameOf, parseFormula, sameSpecies } from '../../substance/index.ts'
+import { compositionOf, countIn, type Formula, loneElement, nameOf, parseFormula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Factor } from '../network.ts'
 import type { Place } from '../place.ts'
@@ -40,14 +40,21 @@ function holdingOf(one: Formula, other: Formula): Holding | undefined {
 const holds = (whole: Formula, part: Formula) => countIn(part, whole) > 0
 const among = (formula: Formula, list: readonly Formula[]) => list.some((one) => sameSpecies(one, formula))
 
+/** Whether a whole holds hydrogen ions beside its part: NaHCO3 beside CO3^2-, but not beside HCO3-. */
+function bringsHydrogen({ part, whole, count }: Holding): boolean {
+  const hydrogen = (formula: Formula) => compositionOf(formula).get('H') ?? 0
+  return holds(whole, PROTON) && hydrogen(whole) > count * hydrogen(part)
+}
+
 /**
  * Whether the whole may be counted from its part. The chloride of a bottle labelled KCl is not there as NaCl; and an
  * element does not tell which compound of it a question means, though a reaction in the record does (iron wire and Fe2+);
  * and what brings hydrogen ions of its own takes up fewer than the base that was titrated (NaHCO3 and CO3^2-).
  */
-function mayAscend({ part, whole }: Holding, { labels, bases, asked, fresh, countedBy }: Here): boolean {
+function mayAscend(holding: Holding, { labels, bases, asked, fresh, countedBy }: Here): boolean {
+  const { part, whole } = holding
   if (countedBy && sameSpecies(part, countedBy) && among(whole, fresh)) return true
-  if (among(part, bases) && holds(whole, PROTON)) return false
+  if (among(part, bases) && bringsHydrogen(holding)) return false
   if (loneElement(part) && asked && among(whole, fresh)) return false
   const rivals = labels.filter((label) => holds(label, part) && !sameSpecies(label, part))
   return rivals.length === 0 || rivals.some((label) => holds(label, whole) || holds(whole, label))

@@ -255,7 +255,15 @@ function namedInFlask(roles: Roles): { readonly broughtIn: readonly Formula[]; r
 }
 
 /** Lays a titration into the network. */
-export function relateTitration(bench: Bench, part: PartOf<'titration'>, assessment: Assessment, roles: Roles): void {
+export function relateTitration(
+  bench: Bench,
+  part: PartOf<'titration'>,
+  assessment: Assessment,
+  {
+    roles,
+    mixed,
+  }: { readonly roles: Roles /** Worked out with others of one solution (`mixtures.ts`). */; readonly mixed: boolean },
+): void {
   const flasks = flasksOf(part, assessment)
   const perRun: Key[] = []
   for (const flask of flasks) {
@@ -265,10 +273,11 @@ export function relateTitration(bench: Bench, part: PartOf<'titration'>, assessm
     const concentration = relateBurette(bench, flask, roles, titre)
     if (flask.run !== undefined && assessment.used.includes(flask.run)) perRun.push(concentration)
     // Several things titrated together share the titre; `mixtures.ts` tells them apart.
-    if (roles.also.length === 0) relateRatio(bench, flask, roles)
-    relateBefore(bench, flask, roles.before)
+    const alone = !mixed && roles.also.length === 0
+    if (alone) relateRatio(bench, flask, roles)
+    if (alone) relateBefore(bench, flask, roles.before)
     const holders = namedInFlask(roles).broughtIn.map((one) => relateContents(bench, flask, contents, one))
-    if (roles.also.length === 0) relateInOneLine(bench, flask, roles, titre, holders[0] ?? [])
+    if (alone) relateInOneLine(bench, flask, roles, titre, holders[0] ?? [])
   }
   relateMeanConcentration(bench, part, roles.burette.formula, perRun)
 }
