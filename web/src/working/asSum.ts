@@ -5,9 +5,9 @@ import { type Sum, sumOf, type Take } from '@hop-lark/core/sums'
 /** A calculation as the form has it: what was typed, or which answer was chosen, by name. */
 export interface AskedSum {
   readonly sum: string
-  readonly texts: Readonly<Record<string, string>>
+  readonly texts: Readonly<Record<string, string | undefined>>
   /** `50.0 g`, or an answer by the id of its question (see {@link ANSWER}). */
-  readonly with: Readonly<Record<string, string>>
+  readonly with: Readonly<Record<string, string | undefined>>
 }
 
 /** What stands before the id of a question whose answer is used; no number begins so. */

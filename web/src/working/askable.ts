@@ -83,7 +83,7 @@ export interface Asked {
   readonly unit: string
   readonly figures: string
   readonly text: string
-  readonly extra: Readonly<Partial<Record<Extra, string>>>
+  readonly extra: Readonly<Partial<Record<Extra, string | undefined>>>
   /** What is filled in where a named calculation is asked for. */
   readonly sum: AskedSum
 }

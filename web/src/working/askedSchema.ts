@@ -2,7 +2,8 @@ import { checkFormula } from '@hop-lark/core/check'
 import { z } from 'zod'
 import { ASKABLE, type Askable, type Asked, type Extra, questionFrom } from './askable.ts'
 
-const text = z.string().exactOptional()
+/** A field that a form has put away has no value. */
+const text = z.string().optional()
 const EXTRAS = {
   countedBy: text,
   at: text,
@@ -25,7 +26,7 @@ export const AskedSchema: z.ZodType<Asked, Asked> = z
     figures: z.string(),
     text: z.string(),
     extra: z.object(EXTRAS),
-    sum: z.object({ sum: z.string(), texts: z.record(z.string(), z.string()), with: z.record(z.string(), z.string()) }),
+    sum: z.object({ sum: z.string(), texts: z.record(z.string(), text), with: z.record(z.string(), text) }),
   })
   .superRefine((asked, context) => {
     const { species, where } = ASKABLE[asked.quantity]

@@ -1,3 +1,4 @@
+import { questionTitle } from '@hop-lark/core/reckon'
 import { type Question, readTask, type Task } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
@@ -50,6 +51,18 @@ const EVERY_KIND: readonly Question[] = [
   { id: 'f', find: { quantity: 'solubility', of: 'Ca(IO3)2', in: 'F2' }, unit: 'mol/dm3' },
   { id: 'g', find: { quantity: 'gradient', in: 'm1', at: '30' } },
   { id: 'h', find: { quantity: 'rise', in: 'm1' }, figures: 4 },
+  { id: 'i', find: { quantity: 'massPercent', of: 'Fe2O3', in: 'F1', countedBy: 'Fe' }, unit: '%' },
+  {
+    id: 'j',
+    find: {
+      quantity: 'sum',
+      sum: 'gravimetric',
+      texts: { precipitate: 'BaSO4', of: 'SO4^2-' },
+      with: { m: { value: '466', unit: 'mg' }, sample: { answer: 'q1' } },
+    },
+    unit: '%',
+  },
+  { id: 'k', find: { quantity: 'sum', sum: 'ratio', with: { a: { value: '24.70', unit: 'cm3' }, b: '12.35' } } },
 ]
 
 describe('a question as the form has it', () => {
@@ -182,6 +195,26 @@ describe('the dialog of a question', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
     await waitFor(() =>
       expect(nowOpen().questions.at(-1)?.find).toMatchObject({ quantity: 'massToWeigh', concentration: { value: '0.0200' } }),
+    )
+  })
+
+  it('offers the calculations by their groups, with what is usual filled in, and takes a number or an answer', async () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'heat taken up by what was warmed, q = mcΔT')
+    expect((screen.getByLabelText('Specific heat capacity, c') as HTMLInputElement).value).toBe('4.18 J/(g K)')
+    typeInto('Mass of solution or water warmed, m', '0,05 kg')
+    typeInto('Change of temperature, ΔT', 'six')
+    expect(screen.getByText(/Write a number, with its unit/)).toBeTruthy()
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    expect(await screen.findByText('Something is missing in the fields above.')).toBeTruthy()
+    choose('Change of temperature, ΔT: from', `answer: ${questionTitle(LAWN_SAND, LAWN_SAND.questions[0] as Question)}`)
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() =>
+      expect(nowOpen().questions.at(-1)?.find).toEqual({
+        quantity: 'sum',
+        sum: 'heat',
+        with: { m: { value: '0.05', unit: 'kg' }, c: '4.18', dT: { answer: LAWN_SAND.questions[0]?.id } },
+      }),
     )
   })
 

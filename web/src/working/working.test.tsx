@@ -37,7 +37,7 @@ describe('the working', () => {
     expect(lines[1]?.textContent).toContain('n(Fe2+) = 5 × n(MnO4−) = 5 × 2.068')
     const amount = screen.getByRole('region', { name: 'Amount of iron(II) in the 250 cm³ flask' })
     expect(amount.textContent).toContain('Carrying the rounded value from line to line would give 0.0104')
-    expect(section.textContent).toContain('Rests on: F4 was mixed evenly.')
+    expect(section.textContent).toContain('Rests on: F4 was mixed evenly; all of the iron took part as Fe2+.')
   })
 
   it('changes the school of working, and the value does not change', () => {
