@@ -5,13 +5,13 @@ import { recordProblem } from './says.ts'
 interface Reference {
   readonly at: Path
   readonly id: string
-  readonly to: 'material' | 'weighing'
+  readonly to: 'material' | 'weighing' | 'titration'
 }
 
 const reference =
   (to: Reference['to']) =>
   (part: Part, id: string, ...at: readonly (string | number)[]): Reference => ({ at: path('parts', part.id, ...at), id, to })
-const [material, weighing] = [reference('material'), reference('weighing')]
+const [material, weighing, titration] = [reference('material'), reference('weighing'), reference('titration')]
 
 /** A reference to a weighing, or else to a material. */
 const either = (
@@ -31,6 +31,7 @@ const referencesOf = byKind<readonly Reference[]>({
   ],
   titration: (part) => [
     material(part, part.burette, 'burette'),
+    ...(part.continues === undefined ? [] : [titration(part, part.continues, 'continues')]),
     ...part.flask.map((content, index) => either(part, content, 'flask', index)),
     ...part.runs.flatMap((run) => (run.weighing === undefined ? [] : [weighing(part, run.weighing, 'runs', run.id, 'weighing')])),
   ],
@@ -46,6 +47,7 @@ export function checkReferences(task: Task): readonly Problem[] {
   const known = {
     material: new Set(task.materials.map(({ id }) => id)),
     weighing: new Set(task.parts.flatMap((part) => (part.kind === 'weighing' ? [part.id] : []))),
+    titration: new Set(task.parts.flatMap((part) => (part.kind === 'titration' ? [part.id] : []))),
   }
   return task.parts
     .flatMap((part) => referencesOf(part))

@@ -53,6 +53,11 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `There is no weighing '${id}' in this task.`,
     mend: ({ there }) => `Choose one there is (${there}), or add it.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'reference.titration': {
+    level: 'error',
+    says: ({ id }) => `There is no titration '${id}' in this task to go on with.`,
+    mend: ({ there }) => `Choose one there is (${there}), or give it a flask of its own.`,
+  } satisfies Wording<{ id: string; there: string }>,
   'equation.unbalanced': {
     level: 'error',
     says: ({ sides }) => `This equation is not balanced: ${sides}.`,

@@ -10,7 +10,7 @@ import {
   type Task,
   weighingOf,
 } from '../record/index.ts'
-import { type Formula, molarMassOf, nameOf, speciesKey } from '../substance/index.ts'
+import { type Formula, givenMass, molarMassOf, nameOf, readSheetMasses, speciesKey } from '../substance/index.ts'
 import { Layered } from './Layered.ts'
 import { Network } from './network.ts'
 import { inMaterial, type Place, type PlaceKey } from './place.ts'
@@ -116,10 +116,12 @@ export class Bench {
       unit: 'g/mol',
     }))
     if (!this.network.givens.has(key)) {
-      const { atomicMasses } = this.task.conventions
-      const value = molarMassOf(species, atomicMasses)
+      const { atomicMasses, sheetMasses = '' } = this.task.conventions
+      const sheet = readSheetMasses(sheetMasses)
+      const value = molarMassOf(species, atomicMasses, sheet)
       // Masses to one decimal are written with it, 18.0, also where it is nought.
-      this.network.give(key, { value, text: atomicMasses === 'one-decimal' ? value.toFixed(1) : value.toFixed(), reading: false })
+      const written = atomicMasses === 'one-decimal' && value.decimalPlaces() <= 1 ? value.toFixed(1) : value.toFixed()
+      this.network.give(key, { value, text: givenMass(sheet, species)?.text ?? written, reading: false })
     }
     return key
   }

@@ -237,6 +237,25 @@ describe('named calculations', () => {
   })
 })
 
+describe('masses and volumes of the task', () => {
+  const copper: Worked = { sum: 'amountFromMass', texts: { of: 'CuSO4' }, with: { m: '1.60' } }
+
+  it.each([
+    [{ atomicMasses: 'whole' }, '159.5'],
+    [{ atomicMasses: 'one-decimal' }, '159.6'],
+    [{ sheetMasses: 'Cu 64' }, '160.1'],
+    [{ sheetMasses: 'CuSO4 160' }, '160'],
+  ])('%o: divided by %s', (conventions, mass) => {
+    const [answer] = answersOf([copper], conventions)
+    expect(answer?.steps[0]?.substituted).toBe(`1.60 / ${mass}`)
+  })
+
+  it('one molar volume for the whole task', () => {
+    const [answer] = answersOf([{ sum: 'amountOfGas', with: { V: '1.2' } }], { molarVolume: '24' })
+    expect(answer?.steps[0]?.substituted).toBe('1.2 / 24')
+  })
+})
+
 describe('answers that are used further on', () => {
   const chalk: readonly Worked[] = [
     { sum: 'amountOfGas', with: { V: { value: '72.0', unit: 'cm3' } } },

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { ChemistryError } from '../problem/index.ts'
+import { readSheetMasses } from '../substance/index.ts'
 import { DecimalSchema } from './entry.ts'
 import { MOST_FIGURES, MOST_THAT_AGREE } from './limits.ts'
 
@@ -15,6 +17,18 @@ const ConcordanceSchema = z.strictObject({
   rule: z.enum(['largest-set', 'closest-pair', 'every-accurate']).default('largest-set'),
 })
 
+const SheetMassesText = z
+  .string()
+  .max(500)
+  .superRefine((text, context) => {
+    try {
+      readSheetMasses(text)
+    } catch (error) {
+      if (!(error instanceof ChemistryError)) throw error
+      context.addIssue({ code: 'custom', message: error.message })
+    }
+  })
+
 /** The school's ways of doing things. Whatever is left out takes the default. */
 export const ConventionsSchema = z.strictObject({
   volumeUnit: z.enum(['cm3', 'mL']).default('cm3'),
@@ -22,7 +36,10 @@ export const ConventionsSchema = z.strictObject({
   concordance: ConcordanceSchema.prefault({}),
   figures: z.number().int().min(1).max(MOST_FIGURES).default(3).describe('significant figures of answers'),
   carry: z.enum(['unrounded', 'rounded']).default('unrounded'),
-  atomicMasses: z.enum(['one-decimal', 'standard']).default('one-decimal'),
+  atomicMasses: z.enum(['whole', 'one-decimal', 'standard']).default('one-decimal'),
+  sheetMasses: SheetMassesText.optional().describe(
+    'masses the task sheet gives, which go before the others: Cu 63.5; C6H8O7 192',
+  ),
   molarVolume: DecimalSchema.default('24.0').describe('dm³ that a mole of gas takes up in the room'),
   working: z
     .enum(['moles', 'ratio', 'proportion', 'chain'])

@@ -26,7 +26,7 @@ export const STARTING_SUMS = {
     sum('q4', 'Enthalpy change', 'enthalpy', { q: answer('q2'), n: answer('q3') }),
   ],
   'gas-collected': [
-    sum('q1', 'Amount of gas', 'amountOfGas', { Vm: '24.0' }),
+    sum('q1', 'Amount of gas', 'amountOfGas'),
     sum('q2', 'Amount of what gave it', 'byReaction', { n: answer('q1') }),
     sum('q3', 'Mass of it', 'massFromAmount', { n: answer('q2') }),
     sum('q4', 'Share of the sample', 'share', { a: answer('q3') }),

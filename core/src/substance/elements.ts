@@ -101,22 +101,26 @@ export const ATOMIC_WEIGHTS = {
 
 export type ElementSymbol = keyof typeof ATOMIC_WEIGHTS
 
-/** Which masses a task works with: rounded to one decimal as school data sheets print them, or the abridged table. */
-export type MassTable = 'one-decimal' | 'standard'
+/** Which masses a task works with: whole numbers or one decimal as school data sheets print them, or the abridged table. */
+export type MassTable = 'whole' | 'one-decimal' | 'standard'
 
 /** Whether a symbol is that of an element in the table. */
 export function isElement(symbol: string): symbol is ElementSymbol {
   return Object.hasOwn(ATOMIC_WEIGHTS, symbol)
 }
 
-const ONE_DECIMAL = new Map<ElementSymbol, Exact>()
+const ROUNDED = { whole: new Map<ElementSymbol, Exact>(), 'one-decimal': new Map<ElementSymbol, Exact>() }
+const DECIMALS = { whole: 0, 'one-decimal': 1 }
+/** Half-way masses that sheets of whole numbers print with their half (common practice). */
+const HALVES = new Set<ElementSymbol>(['Cl', 'Cu'])
 
 /** Relative atomic mass of an element, exact as the table prints it. */
 export function atomicWeight(symbol: ElementSymbol, table: MassTable): Exact {
   if (table === 'standard') return new Exact(ATOMIC_WEIGHTS[symbol].weight)
-  const known = ONE_DECIMAL.get(symbol)
+  const known = ROUNDED[table].get(symbol)
   if (known) return known
-  const rounded = new Exact(ATOMIC_WEIGHTS[symbol].weight).toDecimalPlaces(1, Exact.ROUND_HALF_UP)
-  ONE_DECIMAL.set(symbol, rounded)
+  const decimals = HALVES.has(symbol) ? 1 : DECIMALS[table]
+  const rounded = new Exact(ATOMIC_WEIGHTS[symbol].weight).toDecimalPlaces(decimals, Exact.ROUND_HALF_UP)
+  ROUNDED[table].set(symbol, rounded)
   return rounded
 }

@@ -75,6 +75,8 @@ function split(atoms: Composition): readonly IonCount[] | undefined {
   return best
 }
 
+const cation = (symbol: string, charge: number) => parseFormula(charge === 1 ? `${symbol}+` : `${symbol}^${charge}+`)
+
 function withCations(atoms: Composition, anions: readonly IonCount[]): readonly IonCount[] | undefined {
   let negative = -anions.reduce((total, { ion, count }) => total + ion.charge * count, 0)
   const cations: IonCount[] = []
@@ -89,7 +91,7 @@ function withCations(atoms: Composition, anions: readonly IonCount[]): readonly 
   for (const [symbol, count] of left) {
     const fixed = FIXED_CHARGES[symbol]
     if (fixed !== undefined) {
-      cations.push({ ion: parseFormula(`${symbol}^${fixed}+`), count })
+      cations.push({ ion: cation(symbol, fixed), count })
       negative -= fixed * count
     } else if (METALS.has(symbol)) open.push([symbol, count])
     else return undefined
@@ -98,7 +100,7 @@ function withCations(atoms: Composition, anions: readonly IonCount[]): readonly 
   if (!last) return negative === 0 ? [...cations, ...anions] : undefined
   const charge = negative / last[1]
   if (more.length > 0 || !Number.isInteger(charge) || charge < 1 || charge > 4) return undefined
-  return [...cations, { ion: parseFormula(`${last[0]}^${charge}+`), count: last[1] }, ...anions]
+  return [...cations, { ion: cation(last[0], charge), count: last[1] }, ...anions]
 }
 
 /** What is typed ends up here. */

@@ -126,12 +126,12 @@ describe('ions', () => {
 
   it.each([
     ['(NH4)2Fe(SO4)2.6H2O', ['2 NH4+', '1 Fe^2+', '2 SO4^2-']],
-    ['KMnO4', ['1 K^1+', '1 MnO4-']],
+    ['KMnO4', ['1 K+', '1 MnO4-']],
     ['Fe2(SO4)3', ['2 Fe^3+', '3 SO4^2-']],
-    ['KHC8H4O4', ['1 K^1+', '1 H^1+', '1 C8H4O4^2-']],
-    ['CH3COOH', ['1 H^1+', '1 CH3COO-']],
-    ['NaOH', ['1 Na^1+', '1 OH-']],
-    ['Na2S2O3.5H2O', ['2 Na^1+', '1 S2O3^2-']],
+    ['KHC8H4O4', ['1 K+', '1 H+', '1 C8H4O4^2-']],
+    ['CH3COOH', ['1 H+', '1 CH3COO-']],
+    ['NaOH', ['1 Na+', '1 OH-']],
+    ['Na2S2O3.5H2O', ['2 Na+', '1 S2O3^2-']],
     ['Cu2(OH)2CO3', ['2 Cu^2+', '1 CO3^2-', '2 OH-']],
   ])('of %s', (text, ions) => {
     expect(ionsOf(text)?.toSorted()).toEqual(ions.toSorted())

@@ -1,7 +1,7 @@
 import type { Sum } from './sum.ts'
 
 const VOLUME = { key: 'V', symbol: 'V', says: 'volume of gas', unit: 'dm3' } as const
-const MOLAR_VOLUME = { key: 'Vm', symbol: 'Vm', says: 'molar volume', unit: 'dm3/mol', usual: '24.0' } as const
+const MOLAR_VOLUME = { key: 'Vm', symbol: 'Vm', says: 'molar volume', unit: 'dm3/mol', convention: 'molarVolume' } as const
 const TEMPERATURE = { key: 'T', symbol: 'T', says: 'temperature', unit: 'K', scale: true } as const
 const PRESSURE = { key: 'p', symbol: 'p', says: 'pressure', unit: 'kPa', usual: '101.3' } as const
 const ROOM = 'the molar volume holds at the temperature and pressure of the room'

@@ -16,6 +16,8 @@ export interface Take {
   readonly signed?: true
   /** What it usually is; stands in the field until something else does. */
   readonly usual?: string
+  /** The convention of the task that says it, where nothing else is given. */
+  readonly convention?: 'molarVolume'
 }
 
 /** A text a sum is given: of what, or by which reaction. */

@@ -13,10 +13,12 @@ const positive = (text: string) => Number(text) > 0
 const FieldsSchema = ConventionsSchema.refine(({ burette }) => positive(burette.capacity), {
   path: ['burette', 'capacity'],
   message: 'More than nothing, in cm³.',
-}).refine(({ concordance }) => positive(concordance.within), {
-  path: ['concordance', 'within'],
-  message: 'More than nothing, in cm³.',
 })
+  .refine(({ concordance }) => positive(concordance.within), {
+    path: ['concordance', 'within'],
+    message: 'More than nothing, in cm³.',
+  })
+  .refine(({ molarVolume }) => positive(molarVolume), { path: ['molarVolume'], message: 'More than nothing, in dm³.' })
 
 /** The school's ways of doing things, on one short page, with presets for the common ones. */
 export function ConventionsSection() {
@@ -54,6 +56,20 @@ export function ConventionsSection() {
             <SelectOf name="working" label="Working" choices={CHOICES.working} />
             <SelectOf name="atomicMasses" label="Atomic masses" choices={CHOICES.masses} />
           </Line>
+          <Line term="Masses on the sheet">
+            <TextOf
+              name="sheetMasses"
+              label="Masses the sheet gives"
+              hideLabel
+              optional
+              mono
+              placeholder="Cu 63.5; C6H8O7 192"
+              className="w-72"
+            />
+          </Line>
+          <Line term="A mole of gas takes up">
+            <Amount name="molarVolume" label="Molar volume of a gas" unit="dm³" />
+          </Line>
           <Line term="Volumes in">
             <SelectOf name="volumeUnit" label="Volume unit" choices={CHOICES.unit} />
           </Line>
@@ -72,14 +88,20 @@ function Line({ term, children }: { readonly term: string; readonly children: Re
   )
 }
 
-const Amount = ({ name, label }: { readonly name: string; readonly label: string }) => (
+interface AmountProps {
+  readonly name: string
+  readonly label: string
+  readonly unit?: string
+}
+
+const Amount = ({ name, label, unit = 'cm³' }: AmountProps) => (
   <TextOf
     name={name}
     label={label}
     hideLabel
     mono
     inputMode="decimal"
-    unit="cm³"
+    unit={unit}
     className="w-28"
     tidy={withPoint}
     refusal="a number above 0"

@@ -22,7 +22,11 @@ export const CHOICES = {
   strict: choicesOf<'false' | 'true'>({ false: 'at most', true: 'less than' }),
   figures: choicesFrom(1, MOST_FIGURES, (count) => `${count} figure${count === 1 ? '' : 's'}`),
   carry: choicesOf<Conventions['carry']>({ unrounded: 'carry the full value', rounded: 'carry the rounded value' }),
-  masses: choicesOf<Conventions['atomicMasses']>({ 'one-decimal': 'to one decimal: Fe 55.8', standard: 'standard: Fe 55.845' }),
+  masses: choicesOf<Conventions['atomicMasses']>({
+    whole: 'whole numbers: Fe 56',
+    'one-decimal': 'to one decimal: Fe 55.8',
+    standard: 'standard: Fe 55.845',
+  }),
   working: choicesOf<Conventions['working']>({
     moles: 'line by line, n = cV',
     ratio: 'in one line, a₁M₁V₁ = a₂M₂V₂',

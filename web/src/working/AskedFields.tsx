@@ -73,7 +73,7 @@ function QuantityField() {
   const choose = (chosen: string) => {
     const { text, figures } = getValues()
     const asked = chosen.startsWith(SUM)
-      ? { ...askedAfresh('sum', ''), sum: freshSum(chosen.slice(SUM.length), task.conventions.molarVolume) }
+      ? { ...askedAfresh('sum', ''), sum: freshSum(chosen.slice(SUM.length)) }
       : askedAfresh(chosen as Askable, placesFor(task, chosen as Askable)[0]?.value ?? '')
     reset({ ...asked, text, figures })
   }

@@ -1,6 +1,6 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { questionTitle, unitSymbol } from '@hop-lark/core/reckon'
-import type { Question } from '@hop-lark/core/record'
+import type { Question, Task } from '@hop-lark/core/record'
 import { type Sum, sumOf, type Take, type Text } from '@hop-lark/core/sums'
 import { useController, useWatch } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'
@@ -40,6 +40,12 @@ function TextOfSum({ text: { key, says, kind, placeholder } }: { readonly text: 
 
 const TYPED = 'typed'
 
+/** What a field that is left empty means, or how it is filled in. */
+function placeholderOf({ unit, convention }: Take, { conventions }: Task): string {
+  if (convention !== undefined) return `${conventions[convention]} ${unitSymbol(unit)}, as the task`
+  return unit === 'any' ? 'with its unit' : `in ${unitSymbol(unit) || 'no unit'}`
+}
+
 function TakeField({ take, questions }: { readonly take: Take } & SumFieldsProps) {
   const task = useTask()
   const { field } = useController<Asked, `sum.with.${string}`>({ name: `sum.with.${take.key}` })
@@ -58,7 +64,7 @@ function TakeField({ take, questions }: { readonly take: Take } & SumFieldsProps
           label={label}
           value={value}
           mono
-          placeholder={take.unit === 'any' ? 'with its unit' : `in ${unitSymbol(take.unit) || 'no unit'}`}
+          placeholder={placeholderOf(take, task)}
           error={faultOf(value, take)}
           onCommit={field.onChange}
         />

@@ -18,12 +18,10 @@ export const answerOf = (text: string | undefined): string | undefined =>
   text?.startsWith(ANSWER) ? text.slice(ANSWER.length) : undefined
 
 /** A calculation that has just been chosen, with what is usual in its fields. */
-export function freshSum(id: string, molarVolume: string): AskedSum {
-  const usual = (take: Take) => (take.key === 'Vm' ? molarVolume : take.usual)
-  const filled = (sumOf(id)?.takes ?? []).flatMap((take) => {
-    const text = usual(take)
-    return text === undefined ? [] : [[take.key, `${text} ${take.unit}`.trim()] as const]
-  })
+export function freshSum(id: string): AskedSum {
+  const filled = (sumOf(id)?.takes ?? []).flatMap(({ key, usual, unit }) =>
+    usual === undefined ? [] : [[key, `${usual} ${unit}`.trim()] as const],
+  )
   return { sum: id, texts: {}, with: Object.fromEntries(filled) }
 }
 
@@ -78,7 +76,8 @@ export function findFromSum({ sum: id, texts, with: typed }: AskedSum): Question
   const given = sum.takes.map((take) => [take.key, workedFrom(typed[take.key] ?? '', take)] as const)
   const named = (sum.texts ?? []).map(({ key }) => [key, texts[key]?.trim() ?? ''] as const)
   const filled = given.flatMap(([key, worked]) => (worked === undefined ? [] : [[key, worked] as const]))
-  if (filled.length < given.length || named.some(([, text]) => text === '')) return undefined
+  const needed = sum.takes.filter(({ convention }) => convention === undefined).map(({ key }) => key)
+  if (needed.some((key) => !filled.some(([name]) => name === key)) || named.some(([, text]) => text === '')) return undefined
   return {
     quantity: 'sum',
     sum: id,

@@ -1,6 +1,6 @@
 import { Exact } from '../../number/index.ts'
 import { findMaterial, type Question } from '../../record/index.ts'
-import { dissociate, type Formula, sameSpecies, speciesKey } from '../../substance/index.ts'
+import { dissociate, type Formula, saltIons, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inMaterial } from '../place.ts'
 import type { Key } from '../quantity.ts'
@@ -23,7 +23,7 @@ export function commonIonOf(bench: Bench, salt: Formula, find: SolubilityFind): 
     const ion = readFormula(find.added.species)
     return ion && { ion, concentration: find.added.concentration }
   }
-  const ions = dissociate(salt) ?? []
+  const ions = saltIons(salt) ?? []
   const { background = [] } = findMaterial(bench.task, find.in) ?? {}
   for (const { solute, strength } of background) {
     const formula = readFormula(solute)
@@ -68,10 +68,9 @@ function relateIon(
   return total
 }
 
-/** s from the concentration of an ion of the saturated solution, less what was added of it; Ksp from both ions. */
+/** s from the concentration of an ion of the saturated solution, less what was added of it; Ksp from all its ions. */
 export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFind): Target {
-  const ions = dissociate(salt)
-  if (ions?.length !== 2) return { missing: `a salt of two ions instead of '${find.of}'` }
+  const ions = saltIons(salt)
   const { network } = bench
   const place = inMaterial(find.in)
   const solubility = network.define({
@@ -81,6 +80,13 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
     fullSymbol: 's',
     unit: 'mol/dm3',
   })
+  // What does not fall into ions is dissolved as it is.
+  if (!ions) {
+    if (find.quantity === 'solubilityProduct')
+      return { missing: `a salt instead of '${find.of}', which does not dissolve into ions` }
+    network.product({ gives: solubility, over: [bench.concentration(salt, find.in)], silent: true, oneWay: true })
+    return { key: solubility }
+  }
   const concentrations = ions.map((ion) => ({ total: relateIon(bench, { salt, solubility, find }, ion), count: ion.count }))
   if (find.quantity === 'solubility') return { key: solubility }
   const product = network.define({

@@ -1,5 +1,5 @@
 import { isCountable, type Question } from '../../record/index.ts'
-import { dissociate, type Formula, sameSpecies } from '../../substance/index.ts'
+import { type Formula, saltIons, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Place } from '../place.ts'
 import { readFormula } from '../species.ts'
@@ -25,6 +25,6 @@ export function spokenOf(bench: Bench, find: Question['find']): Spoken | undefin
     return { place, ...(counted ? { species: [formula, counted], countedBy: counted } : { species: [formula] }) }
   // A common ion that was added is not in the ratio of the salt, so it is not counted from the other.
   const common = commonIonOf(bench, formula, find)
-  const ions = (dissociate(formula) ?? []).map(({ ion }) => ion)
+  const ions = (saltIons(formula) ?? []).map(({ ion }) => ion)
   return { place, species: [formula, ...ions.filter((ion) => !common || !sameSpecies(ion, common.ion))] }
 }

@@ -123,8 +123,8 @@ class SumLayer {
     return key
   }
 
-  private usual({ key, usual }: Take): string | undefined {
-    return key === 'Vm' ? this.bench.task.conventions.molarVolume : usual
+  private usual({ convention, usual }: Take): string | undefined {
+    return convention === undefined ? usual : this.bench.task.conventions[convention]
   }
 
   private inUnit(take: Take, key: Key, wanted: string | undefined): Key | Lacking {

@@ -70,7 +70,7 @@ class Renamer {
 
   private part = (part: unknown): unknown => {
     if (!isRecord(part)) return part
-    const named = this.in(this.materials, this.in(this.parts, part, 'id'), 'of', 'gives', 'burette')
+    const named = this.in(this.materials, this.in(this.parts, part, 'id', 'continues'), 'of', 'gives', 'burette')
     const compareWith = mapList(part.compareWith, (id) => (typeof id === 'string' ? (this.parts.get(id) ?? id) : id))
     return {
       ...named,
@@ -119,7 +119,7 @@ class Renamer {
   private find(find: Json): Json {
     const { quantity } = find
     if (quantity === 'percentError') return this.in(this.questions, find, 'answer')
-    if (quantity === 'sum') return { ...find, with: this.answersIn(find.with) }
+    if (quantity === 'sum') return find.with === undefined ? find : { ...find, with: this.answersIn(find.with) }
     if (quantity === 'molarMass') return this.in(this.materials, find, 'of')
     if (OF_PARTS.has(quantity)) return this.in(this.parts, find, 'in')
     if (!OF_EITHER.has(quantity)) return this.in(this.materials, find, 'in')

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button.tsx'
 import { choicesOf } from '../../ui/choices.ts'
 import { DIGITS_ONLY, SelectOf, TextOf, withPoint } from '../../ui/form/fields.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
+import { GoesOn } from './GoesOn.tsx'
 
 type Titration = PartOf<'titration'>
 type Portion = Extract<Titration['flask'][number], { material: string }>
@@ -39,6 +40,7 @@ export function FlaskContents({ part, change }: FlaskContentsProps) {
   return (
     <section aria-label="Flask" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">In the conical flask</h3>
+      <GoesOn part={part} change={change} />
       {part.flask.map((content, index) => (
         <div key={index} className="mb-2 flex flex-wrap items-start gap-2">
           {'weighing' in content ? (
