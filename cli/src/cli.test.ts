@@ -18,6 +18,7 @@ async function hopLark(...args: string[]) {
 /** As much of a task file as the tests change. */
 interface Draft {
   parts: { runs?: { final?: string }[] }[]
+  questions: { id: string; own?: { id: string; value: string }[] }[]
 }
 
 function changed(change: (task: Draft) => void): string {
@@ -27,6 +28,23 @@ function changed(change: (task: Draft) => void): string {
   writeFileSync(file, JSON.stringify(task))
   return file
 }
+
+describe("a student's own lines", () => {
+  const file = changed(({ questions }) => {
+    const question = questions.find(({ id }) => id === 'q2')
+    // The molar mass of iron was left out of the fourth line.
+    if (question) question.own = [{ id: 'mass Fe weighed', value: '0.0103' }]
+  })
+
+  it('are judged by reckon and by check', async () => {
+    const { out } = await hopLark('reckon', file, '--json')
+    const [, answer] = JSON.parse(out).answers
+    expect(answer.own).toEqual([expect.objectContaining({ line: 'mass Fe weighed', verdict: 'wrong', fault: 'molar mass' })])
+    expect((await hopLark('reckon', file)).out).toContain('Your own mass Fe weighed: Not right: the molar mass')
+    const checked = JSON.parse((await hopLark('check', file, '--json')).out)
+    expect(checked.problems).toContainEqual(expect.objectContaining({ code: 'own.line', level: 'query' }))
+  })
+})
 
 describe('hop-lark reckon', () => {
   it('answers the contract in JSON', async () => {

@@ -1,6 +1,6 @@
 import { checkTask } from '@hop-lark/core/check'
 import { laneSentence, readChromatogram } from '@hop-lark/core/chromatogram'
-import { type Answer, questionTitle, type Reckoning, reckonTask } from '@hop-lark/core/reckon'
+import { type Answer, judgeOwnLines, questionTitle, type Reckoning, reckonTask } from '@hop-lark/core/reckon'
 import { type PartOf, type Path, partTitle, type Task, writePath } from '@hop-lark/core/record'
 import { runName } from '@hop-lark/core/titration'
 import { sureAnswers } from '@hop-lark/core/uncertainty'
@@ -16,6 +16,7 @@ function writeAnswer(output: Output, task: Task, answer: Answer, sure: string | 
   answer.steps.forEach(({ says, formula, substituted, value, unit }, index) => {
     output.out(`  ${index + 1}. ${says}\n     ${formula}\n     = ${substituted}\n     = ${value} ${unit}\n`)
   })
+  for (const { line, says } of judgeOwnLines(task, question)) output.out(`  Your own ${line}: ${says}\n`)
   if (answer.otherCarry) output.out(`  (${answer.otherCarry} if figures were carried the other way)\n`)
 }
 
@@ -46,7 +47,7 @@ function placed<Value extends { readonly at?: Path }>({ at, ...value }: Value) {
   return { ...value, ...(at ? { at: writePath(at) } : {}) }
 }
 
-function plainAnswer(answer: Answer, sure: string | undefined) {
+function plainAnswer(task: Task, answer: Answer, sure: string | undefined) {
   const { question, value, unit, unrounded, steps, assumes, otherCarry, missing } = answer
   const lines = steps.map(({ uses, chain, ...step }) => ({
     ...step,
@@ -65,8 +66,16 @@ function plainAnswer(answer: Answer, sure: string | undefined) {
         ...(sure ? { plusMinus: sure } : {}),
         steps: lines,
         assumes,
+        ...ownLines(task, question),
         ...(otherCarry ? { otherCarry } : {}),
       }
+}
+
+/** How the student's own lines of a question compare, where there are any. */
+function ownLines(task: Task, id: string) {
+  const question = task.questions.find((one) => one.id === id)
+  const own = question ? judgeOwnLines(task, question) : []
+  return own.length > 0 ? { own } : {}
 }
 
 /** `hop-lark reckon FILE`: titres, means, and every answer with its working. */
@@ -79,7 +88,7 @@ export async function reckonCommand(file: string, json: boolean, output: Output)
   if (json) {
     writeJson(output, {
       titrations: reckoning.titrations,
-      answers: reckoning.answers.map((answer) => plainAnswer(answer, sure.get(answer.question)?.plusMinus)),
+      answers: reckoning.answers.map((answer) => plainAnswer(task, answer, sure.get(answer.question)?.plusMinus)),
       ...(chromatograms.length > 0 ? { chromatograms: chromatograms.map(plainChromatogram) } : {}),
       problems: problems.map(plainProblem),
     })

@@ -53,6 +53,11 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `There is no weighing '${id}' in this task.`,
     mend: ({ there }) => `Choose one there is (${there}), or add it.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'own.line': {
+    level: 'query',
+    says: ({ says }) => `Your own line: ${says}`,
+    mend: () => 'Work the line out again from the numbers in it.',
+  } satisfies Wording<{ says: string }>,
   'reference.titration': {
     level: 'error',
     says: ({ id }) => `There is no titration '${id}' in this task to go on with.`,

@@ -2,7 +2,7 @@ import { Exact } from '../number/index.ts'
 import type { Piece } from './pieces.ts'
 
 /** What kind of thing went wrong in a line. */
-export type Fault = 'ratio' | 'aliquot factor' | 'units' | 'molar mass' | 'percentage' | 'sign' | 'arithmetic'
+export type Fault = 'ratio' | 'decimal point' | 'aliquot factor' | 'units' | 'molar mass' | 'percentage' | 'sign' | 'arithmetic'
 
 /** A way to go wrong: what the line would come to, and what then happened. */
 export interface WrongWay {
@@ -38,8 +38,19 @@ const NAME_OF_KIND: Partial<Readonly<Record<Piece['kind'], string>>> = {
   conversion: 'the number between the units',
 }
 
-/** Powers of ten that a slip between units brings: g and mg, cm³ and dm³. */
-const UNIT_SLIPS = [3, -3, 6, -6]
+/** Powers of ten that a slip brings: of the decimal point, or between units (g and mg, cm³ and dm³). */
+const POWERS_OF_TEN = [1, -1, 2, -2, 3, -3, 6, -6]
+const WRITTEN: Readonly<Record<number, string>> = { 1: 'ten', 2: 'a hundred', 3: 'a thousand', 6: 'a million' }
+
+function powerOfTen(power: number): Pick<WrongWay, 'fault' | 'says'> {
+  const size = `it is ${WRITTEN[Math.abs(power)]} times too ${power > 0 ? 'large' : 'small'}`
+  return Math.abs(power) < 3
+    ? { fault: 'decimal point', says: `${size}: look at the decimal point` }
+    : { fault: 'units', says: `${size}: look at the units` }
+}
+
+const slipsOfTen = (right: Exact): readonly WrongWay[] =>
+  POWERS_OF_TEN.map((power) => ({ value: right.mul(new Exact(10).pow(power)), ...powerOfTen(power) }))
 
 /** Ways to go wrong where numbers are multiplied and divided: one left out, one upside down, a power of ten. */
 export function wrongProducts(pieces: readonly Piece[]): readonly WrongWay[] {
@@ -61,11 +72,7 @@ export function wrongProducts(pieces: readonly Piece[]): readonly WrongWay[] {
         says: `${name} is ${change}`,
       })),
     ),
-    ...UNIT_SLIPS.map((power) => ({
-      value: right.mul(new Exact(10).pow(power)),
-      fault: 'units' as const,
-      says: `it is ${Math.abs(power) === 3 ? 'a thousand' : 'a million'} times too ${power > 0 ? 'large' : 'small'}: look at the units`,
-    })),
+    ...slipsOfTen(right),
   ]
 }
 
@@ -85,5 +92,28 @@ export function wrongSums(plus: readonly Exact[], minus: readonly Exact[]): read
       ? plus.map((value) => ({ value: right.sub(value), fault: 'arithmetic' as const, says: 'one of the numbers is left out' }))
       : []),
     ...minus.map((value) => ({ value: right.add(value), fault: 'arithmetic' as const, says: 'nothing is taken away' })),
+    ...slipsOfTen(right),
   ]
+}
+
+/** A species whose molar mass could have been taken for another's. */
+export interface Weighed {
+  readonly text: string
+  readonly mass: Exact
+}
+
+/** Ways to go wrong with a molar mass: that of another species of the task in the place of the right one. */
+export function wrongMolarMasses(pieces: readonly Piece[], others: readonly Weighed[]): readonly WrongWay[] {
+  const right = product(pieces)
+  return pieces
+    .filter(({ kind }) => kind === 'molar mass')
+    .flatMap(({ value, power }) =>
+      others
+        .filter(({ mass }) => !mass.eq(value))
+        .map(({ text, mass }) => ({
+          value: power === 1 ? right.mul(mass).div(value) : right.mul(value).div(mass),
+          fault: 'molar mass' as const,
+          says: `the molar mass of ${text}, ${mass.toFixed()}, is taken`,
+        })),
+    )
 }

@@ -44,6 +44,9 @@ describe("a student's own lines", () => {
     ['taken away the wrong way round', 4, '-4.74', 'sign'],
     ['added: 31.46 + 26.72', 4, '58.18', 'sign'],
     ['not times 100', 5, '0.122', 'percentage'],
+    ['ten times too large', 3, '5.77', 'decimal point'],
+    ['a hundred times too small', 4, '0.0474', 'decimal point'],
+    ['the molar mass of Mn2+ taken: 0.0103375 × 54.9', 3, '0.568', 'molar mass'],
     ['nothing that a usual slip gives', 5, '14.9', 'arithmetic'],
   ] as const)('%s', (_what, line, value, fault) => {
     expect(but(line, value)).toMatchObject({ verdict: 'wrong', fault })
@@ -53,6 +56,13 @@ describe("a student's own lines", () => {
     expect(but(5, '12')).toMatchObject({ verdict: 'figures' })
     expect(but(5, '12.169')).toMatchObject({ verdict: 'figures' })
     expect(but(5, '12.1')).toMatchObject({ verdict: 'rounding' })
+  })
+
+  it('do not blame an earlier line that was right, but only rounded', () => {
+    // 1.03e-3 is right; 1.03e-3 × 250.0/25.0 = 0.0103 and × 55.8 = 0.5747 follow from it.
+    const verdicts = judged(['2.07e-4', '1.03e-3', '0.0103', '0.5747', '4.74', '12.1'])
+    expect(verdicts[3]).toMatchObject({ verdict: 'rounding', says: expect.stringContaining('carry a figure more') })
+    expect(verdicts.some(({ verdict }) => verdict === 'carried')).toBe(false)
   })
 
   it('name the first that went wrong, and see that the next ones only follow from it', () => {

@@ -1,14 +1,16 @@
 import { type Exact, readTyped, significantFigures, type TypedNumber } from '../number/index.ts'
 import type { Question, Task } from '../record/index.ts'
+import { compositionOf, molarMassOf, readSheetMasses, speciesKey, waterOf } from '../substance/index.ts'
 import { buildNetwork } from './build.ts'
 import { compute, evaluate, type Values } from './evaluate.ts'
-import { type Fault, type WrongWay, wrongProducts, wrongSums } from './faults.ts'
+import { type Fault, type Weighed, type WrongWay, wrongMolarMasses, wrongProducts, wrongSums } from './faults.ts'
 import { lineNameOf } from './lineNames.ts'
 import { input, type Network, type Rule } from './network.ts'
 import { piecesOfChain, piecesOfProduct } from './pieces.ts'
 import type { Key } from './quantity.ts'
 import { reckonTask } from './reckon.ts'
 import { chainTo, originalOf } from './solve.ts'
+import { readEquation, readFormula } from './species.ts'
 import { unlessImpossible } from './unlessImpossible.ts'
 import type { Step } from './working.ts'
 
@@ -43,12 +45,37 @@ function carriedValue(rule: Rule, values: Values, ownOf: (key: Key) => Exact | u
   return unlessImpossible(() => compute(rule.body, at))
 }
 
-function wrongWays({ step, rule }: Line, network: Network, values: Values): readonly WrongWay[] {
-  if (step.chain) return wrongProducts(piecesOfChain(step.chain))
+/** Species a molar mass of which could have been taken for another's: those of bottles, equations and questions, and salts without their water. */
+function weighedIn(task: Task): readonly Weighed[] {
+  const equations = task.parts
+    .flatMap((part) => (part.kind === 'titration' ? part.reactions : []))
+    .map(({ equation }) => equation)
+  const terms = equations.flatMap((text) => {
+    const equation = readEquation(text)
+    return equation ? [...equation.reactants, ...equation.products].map(({ formula }) => formula) : []
+  })
+  const texts = [
+    ...task.materials.map(({ solute }) => solute),
+    ...task.questions.map(({ find }) => ('of' in find ? find.of : undefined)),
+  ]
+  const named = texts.flatMap((text) => (text === undefined ? [] : (readFormula(text) ?? [])))
+  const all = [...named, ...terms].flatMap((formula) => [formula, waterOf(formula).salt])
+  const { atomicMasses, sheetMasses = '' } = task.conventions
+  const sheet = readSheetMasses(sheetMasses)
+  const once = new Map(all.filter((formula) => compositionOf(formula).size > 0).map((formula) => [speciesKey(formula), formula]))
+  return [...once.values()].map((formula) => ({ text: formula.text, mass: molarMassOf(formula, atomicMasses, sheet) }))
+}
+
+function wrongWays({ step, rule }: Line, network: Network, values: Values, weighed: readonly Weighed[]): readonly WrongWay[] {
   const { body } = rule
   const at = (key: Key) => values.get(key) as Exact
-  if (body.kind === 'product') return wrongProducts(piecesOfProduct({ ...rule, body }, network, values))
-  return body.kind === 'sum' ? wrongSums(body.plus.map(at), body.minus.map(at)) : []
+  if (!step.chain && body.kind === 'sum') return wrongSums(body.plus.map(at), body.minus.map(at))
+  const pieces = step.chain
+    ? piecesOfChain(step.chain)
+    : body.kind === 'product'
+      ? piecesOfProduct({ ...rule, body }, network, values)
+      : []
+  return pieces.length === 0 ? [] : [...wrongProducts(pieces), ...wrongMolarMasses(pieces, weighed)]
 }
 
 function judgeFigures(typed: TypedNumber, wanted: number, exact: boolean): Judgement['verdict'] {
@@ -64,7 +91,14 @@ interface Line {
   readonly figures: number
 }
 
-function judge(line: Line, network: Network, values: Values, ownOf: (key: Key) => Exact | undefined): Judgement {
+/** What the lines before one say about it. */
+interface Before {
+  readonly ownOf: (key: Key) => Exact | undefined
+  /** Whether any of them is not right, so that what follows from it is not wrong by itself. */
+  readonly amiss: boolean
+}
+
+function judge(line: Line, network: Network, values: Values, before: Before, weighed: () => readonly Weighed[]): Judgement {
   const { step, rule, typed, value, figures } = line
   const said = { line: step.line }
   if (within(typed, value, HALF_A_PLACE)) {
@@ -74,14 +108,17 @@ function judge(line: Line, network: Network, values: Values, ownOf: (key: Key) =
     const says = verdict === 'right' ? 'Right.' : `Right, but write it to ${count}: ${step.value}.`
     return { ...said, verdict, says }
   }
+  const carried = carriedValue(rule, values, before.ownOf)
+  const follows = carried !== undefined && within(typed, carried, ROUNDED_EARLY)
+  if (follows && before.amiss)
+    return { ...said, verdict: 'carried', says: 'This follows from your own earlier line: mend that one first.' }
+  if (follows)
+    return { ...said, verdict: 'rounding', says: 'This follows from your rounded earlier line: carry a figure more into it.' }
   if (typed.figures > FEWEST_FIGURES_TO_NAME_A_FAULT && within(typed, value, ROUNDED_EARLY))
     return { ...said, verdict: 'rounding', says: 'Off by the last figure: rounded the wrong way, or a line too early.' }
-  const carried = carriedValue(rule, values, ownOf)
-  if (carried && within(typed, carried, ROUNDED_EARLY))
-    return { ...said, verdict: 'carried', says: 'This follows from your own earlier line: mend that one first.' }
   const way =
     typed.figures >= FEWEST_FIGURES_TO_NAME_A_FAULT
-      ? wrongWays(line, network, values).find(
+      ? wrongWays(line, network, values, weighed()).find(
           (wrong) => wrong.value.isFinite() && within(typed, wrong.value, ROUNDED_EARLY) && !wrong.value.eq(value),
         )
       : undefined
@@ -124,9 +161,11 @@ export function judgeOwnLines(task: Task, question: Question): readonly Judgemen
       continue
     }
     const figures = significantFigures(step.value.split('e')[0] ?? '')
-    judged.push(
-      judge({ step, key, rule, typed, value, figures }, network, values, (one) => numbers.get(originalOf(solution, one))?.value),
-    )
+    const before: Before = {
+      ownOf: (one) => numbers.get(originalOf(solution, one))?.value,
+      amiss: judged.some(({ verdict }) => verdict === 'wrong' || verdict === 'carried'),
+    }
+    judged.push(judge({ step, key, rule, typed, value, figures }, network, values, before, () => weighedIn(task)))
     numbers.set(key, typed)
   }
   return judged

@@ -3,6 +3,7 @@ import type { Stage } from '@hop-lark/core/stages'
 import { memo, useEffect, useRef } from 'react'
 import { Link, NavLink, useParams } from 'react-router'
 import { derive, useSettledTask } from '../notebook/derived.ts'
+import { useKeptBack } from '../working/practising.ts'
 import { ExamClock } from './ExamClock.tsx'
 import { Lark } from './Lark.tsx'
 import { SaveLine } from './SaveLine.tsx'
@@ -15,7 +16,11 @@ export function Spine() {
 }
 
 const SpineOf = memo(function SpineOf({ task }: { readonly task: Task }) {
-  const { stages } = derive(task)
+  const { stages: all, reckoning } = derive(task)
+  const keptBack = useKeptBack(task)
+  // An answer that is being worked out is not given away beside its stage either.
+  const secret = reckoning.answers.some(keptBack)
+  const stages = all.map((stage) => (secret && stage.id === 'work-out' ? { ...stage, figure: '' } : stage))
   return (
     <header className="flex flex-col border-rule bg-paper max-[899px]:border-b min-[900px]:h-full min-[900px]:overflow-y-auto min-[900px]:border-r">
       <div className="flex items-center justify-between gap-2 px-5 pt-5 max-[899px]:px-4 max-[899px]:pt-3">

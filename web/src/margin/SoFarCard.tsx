@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { derive, useSettledTask } from '../notebook/derived.ts'
 import { Num } from '../ui/Num.tsx'
 import { ConcludedIons } from '../working/ConcludedIons.tsx'
+import { useKeptBack } from '../working/practising.ts'
 import { QuestionTitle } from '../working/QuestionTitle.tsx'
 
 /** The answers as they stand. */
@@ -14,6 +15,7 @@ export function SoFarCard() {
 const Answers = memo(function Answers({ task }: { readonly task: Task }) {
   const { taskId } = useParams()
   const { answers } = derive(task).reckoning
+  const keptBack = useKeptBack(task)
   if (answers.length === 0) return null
   return (
     <section aria-label="So far" className="mt-auto">
@@ -34,6 +36,8 @@ const Answers = memo(function Answers({ task }: { readonly task: Task }) {
                   <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
                 ) : answer.value === null ? (
                   <span className="whitespace-nowrap text-ink-soft">not yet</span>
+                ) : keptBack(answer) ? (
+                  <span className="whitespace-nowrap text-ink-soft">yours first</span>
                 ) : (
                   <Num text={answer.value} unit={answer.unit} className="font-semibold" />
                 )}

@@ -1,12 +1,13 @@
 import { type Answer, judgeOwnLines, type Link as ReadingLink, type Step } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
-import { Fragment, type ReactNode, useMemo, useState } from 'react'
+import { Fragment, type ReactNode, useMemo } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { Button } from '../ui/Button.tsx'
 import { Algebra, EquationText } from '../ui/Chem.tsx'
 import { Num, Substituted } from '../ui/Num.tsx'
 import { ChainLine } from './ChainLine.tsx'
 import { OwnLine } from './OwnLine.tsx'
+import { useKeptBack, useTrying } from './practising.ts'
 import { ReadingButton } from './ReadingButton.tsx'
 
 /** The numbered lines that lead to an answer: worked, or for the student to work out first. */
@@ -14,7 +15,8 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
   const last = answer.steps.length - 1
   const task = useTask()
   const { carry } = task.conventions
-  const [trying, setTrying] = useState(question.own !== undefined)
+  const [trying, setTrying] = useTrying(task, question)
+  const keptBack = useKeptBack(task)(answer)
   const judgements = useMemo(() => (trying ? judgeOwnLines(task, question) : []), [trying, task, question])
   const firstWrong = judgements.find(({ verdict }) => verdict !== 'right')
   return (
@@ -48,7 +50,7 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
         </p>
       )}
       {answer.steps.length === 0 && <p className="py-2 text-ink-soft">Read directly.</p>}
-      {answer.otherCarry && (
+      {answer.otherCarry && !keptBack && (
         <p className="mt-2 border-l-3 border-iodine pl-3 text-[0.95rem]">
           Carrying the {carry === 'unrounded' ? 'rounded' : 'full'} value from line to line would give{' '}
           <Num text={answer.otherCarry} unit={answer.unit} className="font-semibold" />; this task carries the{' '}

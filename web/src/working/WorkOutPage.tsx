@@ -16,6 +16,7 @@ import { lacksSomething } from './asSum.ts'
 import { ConcludedIons } from './ConcludedIons.tsx'
 import { CountBy } from './CountBy.tsx'
 import { HowSure } from './HowSure.tsx'
+import { useKeptBack } from './practising.ts'
 import { QuestionDialog } from './QuestionDialog.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
 import { SolubilityTable } from './SolubilityTable.tsx'
@@ -105,6 +106,7 @@ function AnswerSection({
 }) {
   const task = useTask()
   const title = questionTitle(task, question)
+  const keptBack = useKeptBack(task)(answer)
   return (
     <section aria-label={title} data-at={writePath(path('questions', question.id))} tabIndex={-1} className="mb-9 outline-none">
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 border-b-[1.5px] border-ink pb-2">
@@ -123,6 +125,8 @@ function AnswerSection({
           <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
         ) : answer.value === null ? (
           <span className="text-ink-soft">not yet</span>
+        ) : keptBack ? (
+          <span className="text-ink-soft">yours first</span>
         ) : (
           <AnswerValue answer={answer} plusMinus={sure?.plusMinus} />
         )}
@@ -146,8 +150,8 @@ function AnswerSection({
       ) : (
         <>
           <AnswerChain answer={answer} question={question} />
-          <WhatIf answer={answer} question={question} />
-          {sure && <HowSure answer={answer} sureness={sure.sureness} />}
+          {!keptBack && <WhatIf answer={answer} question={question} />}
+          {sure && !keptBack && <HowSure answer={answer} sureness={sure.sureness} />}
         </>
       )}
     </section>
