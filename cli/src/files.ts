@@ -1,20 +1,20 @@
 import { readFile } from 'node:fs/promises'
-import { readTaskText, type Task, TaskFileError } from '@hop-lark/core/record'
+import { readTaskFileBytes, type Task, TaskFileError } from '@hop-lark/core/record'
 
 /** Input that cannot be used at all: the reason, with the file and the path inside it. */
 export class UnusableInput extends Error {}
 
 /** Reads a task file, or throws `UnusableInput` with every reason. */
 export async function readTaskFile(file: string): Promise<Task> {
-  let text: string
+  let bytes: Buffer
   try {
-    text = await readFile(file, 'utf8')
+    bytes = await readFile(file)
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code
     throw new UnusableInput(`${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}.`)
   }
   try {
-    return readTaskText(text)
+    return readTaskFileBytes(bytes)
   } catch (error) {
     if (!(error instanceof TaskFileError)) throw error
     throw new UnusableInput(

@@ -4,10 +4,13 @@ import type { Problem } from '../problem/index.ts'
 import { type Reckoning, reckonTask } from '../reckon/index.ts'
 import { byKind, type Task } from '../record/index.ts'
 import { checkTitration, massesFrom, type TitrationSetting } from '../titration/index.ts'
+import { checkCircles } from './circles.ts'
 import { checkFormulae } from './formulae.ts'
 import { checkObservations } from './observations.ts'
+import { checkQuestions } from './questions.ts'
 import { checkReferences } from './references.ts'
 import { checkRivals } from './rivals.ts'
+import { checkVolumes } from './volumes.ts'
 import { checkWeighing } from './weighings.ts'
 
 /** A series is drawn, and its doubtful points are ringed there; a solution and a note cannot be wrong by themselves. */
@@ -29,6 +32,9 @@ export function recordProblems(task: Task): readonly Problem[] {
   const setting = { conventions: task.conventions, massOfRun: massesFrom(task) }
   return [
     ...checkReferences(task),
+    ...checkCircles(task),
+    ...checkQuestions(task),
+    ...checkVolumes(task),
     ...checkFormulae(task),
     ...task.parts.flatMap((part) => checkPart(part, task, setting)),
     ...checkRivals(task),

@@ -53,6 +53,31 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `There is no weighing '${id}' in this task.`,
     mend: ({ there }) => `Choose one there is (${there}), or add it.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'volume.notPositive': {
+    level: 'error',
+    says: ({ text, of }) => `A volume of ${text} of ${of} cannot be.`,
+    mend: () => 'Write the volume that was measured out.',
+  } satisfies Wording<{ text: string; of: string }>,
+  'solution.ofItself': {
+    level: 'error',
+    says: ({ of }) => `${of} would be made up from itself.`,
+    mend: () => 'Give what comes out of the flask a name of its own.',
+  } satisfies Wording<{ of: string }>,
+  'titration.ofItself': {
+    level: 'error',
+    says: () => 'A titration cannot go on with itself.',
+    mend: () => 'Choose the one before it, or a flask of its own.',
+  } satisfies Wording<Record<string, string>>,
+  'question.ofItself': {
+    level: 'error',
+    says: () => 'This question asks about its own answer.',
+    mend: () => 'Choose another answer.',
+  } satisfies Wording<Record<string, string>>,
+  'question.nothingThere': {
+    level: 'error',
+    says: ({ id }) => `This question is about '${id}', which is not in the record.`,
+    mend: ({ there }) => `Choose what there is: ${there}.`,
+  } satisfies Wording<{ id: string; there: string }>,
   'own.line': {
     level: 'query',
     says: ({ says }) => `Your own line: ${says}`,

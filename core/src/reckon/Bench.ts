@@ -131,6 +131,9 @@ export class Bench {
     this.network.ask(key, ask)
     if (entry === undefined) return
     const text = entryText(entry)
+    // A volume or mass of nought cannot be; it is named at its place, and nothing is built on it.
+    const { what } = this.network.quantities.get(key)?.of ?? {}
+    if ((what === 'volume' || what === 'mass') && !new Exact(text).gt(0)) return
     this.network.give(key, { value: new Exact(text), text, at, reading: true })
   }
 

@@ -1,4 +1,4 @@
-import { byKind, path } from '../record/index.ts'
+import { byKind, circularSolutions, path } from '../record/index.ts'
 import type { Bench } from './Bench.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
 import type { Recorded } from './recorded.ts'
@@ -38,11 +38,13 @@ function relateAmounts(bench: Bench, place: Place, here: Here): void {
 /** Ties species in wherever they are: in solutions, in flasks, in what was weighed. */
 export function laySpecies(bench: Bench, { roles, assessments }: Recorded, speciesAt: SpeciesAt): void {
   const { task } = bench
+  const circular = circularSolutions(task)
   const amountsAt = (place: Place, here = speciesAt(place)) => here && relateAmounts(bench, place, here)
   for (const { id, form } of task.materials) {
     const here = speciesAt(inMaterial(id))
     if (!here) continue
-    const made = bench.madeBy(id)
+    const maker = bench.madeBy(id)
+    const made = maker && !circular.has(maker.id) ? maker : undefined
     if (made) relateSolution(bench, made, here.fresh)
     if (form === 'solution' || form === 'liquid') relateInSolution(bench, id, here)
     if (made) amountsAt(inMaterial(id), here)
@@ -76,10 +78,11 @@ function relateMeansWithoutEquation(bench: Bench, { gaps, assessments }: Recorde
 /** Lays everything that was measured out as relations, before any question is asked. */
 export function layRecord(bench: Bench, recorded: Recorded): void {
   const { task } = bench
+  const circular = circularSolutions(task)
   for (const part of task.parts) {
     if (part.kind === 'weighing') relateWeighing(bench, part)
     if (part.kind === 'heating') relateHeating(bench, part)
-    if (part.kind === 'solution') relateSolutionVolume(bench, part)
+    if (part.kind === 'solution' && !circular.has(part.id)) relateSolutionVolume(bench, part)
   }
   const mixed = new Set(recorded.mixtures.flatMap(({ titrations }) => titrations.map(({ id }) => id)))
   for (const material of task.materials) relateStrength(bench, material)

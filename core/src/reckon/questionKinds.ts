@@ -4,7 +4,7 @@ import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { inTitration } from './place.ts'
-import { keyOf } from './quantity.ts'
+import { type Key, keyOf } from './quantity.ts'
 import { relatePercent } from './relations/percent.ts'
 import { relateError } from './relations/percentError.ts'
 import { relatePerItem } from './relations/perItem.ts'
@@ -41,6 +41,16 @@ function onSpecies(text: string, relate: (species: Formula) => Target): Target {
   return typeof species === 'string' ? { missing: species } : relate(species)
 }
 
+/** A species in a solution of the record. */
+function inSolution(
+  bench: Bench,
+  find: FindOf<'concentration' | 'massConcentration'>,
+  relate: (species: Formula) => Key,
+): Target {
+  if (!bench.task.materials.some(({ id }) => id === find.in)) return { missing: `a solution called '${find.in}' in the record` }
+  return onSpecies(find.of, (species) => ({ key: relate(species) }))
+}
+
 function inPlace(bench: Bench, find: FindOf<'mass' | 'amount'>, quantity: 'mass' | 'amount'): Target {
   return onSpecies(find.of, (species) => {
     const place = placeOf(bench, find.in)
@@ -67,11 +77,11 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
   },
   concentration: {
     title: (find, task) => `Concentration of ${find.of} ${inLabel(task, find)}`,
-    relate: (find, { bench }) => onSpecies(find.of, (species) => ({ key: bench.concentration(species, find.in) })),
+    relate: (find, { bench }) => inSolution(bench, find, (species) => bench.concentration(species, find.in)),
   },
   massConcentration: {
     title: (find, task) => `Mass concentration of ${find.of} ${inLabel(task, find)}`,
-    relate: (find, { bench }) => onSpecies(find.of, (species) => ({ key: bench.massConcentration(species, find.in) })),
+    relate: (find, { bench }) => inSolution(bench, find, (species) => bench.massConcentration(species, find.in)),
   },
   massPercent: {
     title: (find, task) => `Percentage by mass of ${find.of} ${inLabel(task, find)}`,

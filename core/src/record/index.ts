@@ -1,5 +1,6 @@
 export { byKind } from './byKind.ts'
 export { changeFault } from './changeFault.ts'
+export { circularSolutions } from './circular.ts'
 export { ConventionsSchema } from './conventions.ts'
 export { isCountable } from './countable.ts'
 export {
@@ -39,6 +40,7 @@ export { type FileFault, readTask, readTaskText, TaskFileError, writeTask } from
 export { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet } from './starting.ts'
 export { stepName, stepPath } from './stepName.ts'
 export { TaskSchema } from './task.ts'
+export { parseTaskFile, readTaskFileBytes } from './taskBytes.ts'
 export { tubeLine, tubesById } from './tubeLine.ts'
 export {
   type Concordance,

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { doubledKeys } from './doubledKeys.ts'
 import { sayFault } from './fault.ts'
 import { migrateTask } from './migrate/index.ts'
 import { pathOfKeys, writePath } from './path.ts'
@@ -71,16 +72,29 @@ export function readTask(document: unknown): Task {
   throw new TaskFileError(parsed.error.issues.flatMap((issue) => wordIssue(issue, today)))
 }
 
-/** Reads a task from the text of a file; text that is no JSON is refused with the place where it breaks. */
-export function readTaskText(text: string): Task {
+/**
+ * A document from the text of a file, not yet checked; a byte order mark is passed over.
+ *
+ * @throws TaskFileError with the place where it is no JSON, or where a key stands twice
+ */
+export function parseTaskText(text: string): unknown {
+  const plain = text.replace(/^\uFEFF/, '')
   let document: unknown
   try {
-    document = JSON.parse(text)
+    document = JSON.parse(plain)
   } catch (error) {
     refuse('', `This is not JSON: ${error instanceof Error ? error.message : 'it cannot be read'}.`)
   }
-  return readTask(document)
+  const doubled = doubledKeys(plain)
+  if (doubled.length > 0)
+    throw new TaskFileError(
+      doubled.map(({ key, line }) => ({ at: '', says: `Line ${line}: '${key}' stands here a second time. Keep one of them.` })),
+    )
+  return document
 }
+
+/** Reads a task from the text of a file. */
+export const readTaskText = (text: string): Task => readTask(parseTaskText(text))
 
 /** The text of a task file, with two spaces' indent and a line feed at the end. */
 export function writeTask(task: Task): string {

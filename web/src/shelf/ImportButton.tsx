@@ -1,3 +1,4 @@
+import { parseTaskFile, TaskFileError } from '@hop-lark/core/record'
 import { Upload } from 'lucide-react'
 import { useRef } from 'react'
 import { useNavigate } from 'react-router'
@@ -11,7 +12,7 @@ export function ImportButton() {
   const take = async (file: File | undefined) => {
     if (!file) return
     try {
-      const created = await api.create(JSON.parse(await file.text()))
+      const created = await api.create(parseTaskFile(new Uint8Array(await file.arrayBuffer())))
       await navigate(`/task/${created.id}/brief`)
     } catch (error) {
       const { toast } = await import('sonner')
@@ -39,8 +40,8 @@ export function ImportButton() {
 }
 
 function wordImport(name: string, error: unknown): string {
-  if (error instanceof SyntaxError) return `${name} is not JSON, so it is no task file.`
-  if (!(error instanceof ApiError)) throw error
+  if (!(error instanceof ApiError || error instanceof TaskFileError)) throw error
   const faults = error.faults.slice(0, 3).map(({ at, says }) => (at ? `${at}: ${says}` : says))
-  return faults.length > 0 ? `${name} cannot be read. ${faults.join(' ')}` : `${error.message} ${error.mend}`
+  if (faults.length > 0 || error instanceof TaskFileError) return `${name} cannot be read. ${faults.join(' ')}`
+  return `${error.message} ${error.mend}`
 }

@@ -1,0 +1,67 @@
+import type { Problem } from '../problem/index.ts'
+import { type Path, path, type Question, type Task } from '../record/index.ts'
+import { recordProblem } from './says.ts'
+
+/** Something a question names, and what there is of its kind. */
+interface Named {
+  readonly at: Path
+  readonly id: string
+  readonly kind: 'material' | 'titration' | 'series' | 'place' | 'question'
+}
+
+const OF_SERIES: ReadonlySet<string> = new Set(['crossing', 'gradient', 'rise'])
+
+function namedBy({ id: question, find }: Question): readonly Named[] {
+  const at = (...fields: readonly string[]) => path('questions', question, 'find', ...fields)
+  switch (find.quantity) {
+    case 'percentError':
+      return [{ at: at('answer'), id: find.answer, kind: 'question' }]
+    case 'sum':
+      return Object.entries(find.with ?? {}).flatMap(([name, worked]) =>
+        typeof worked === 'object' && 'answer' in worked
+          ? [{ at: at('with', name, 'answer'), id: worked.answer, kind: 'question' as const }]
+          : [],
+      )
+    case 'molarMass':
+      return [{ at: at('of'), id: find.of, kind: 'material' }]
+    case 'massToWeigh':
+      return []
+    case 'mass':
+    case 'amount':
+      return [{ at: at('in'), id: find.in, kind: 'place' }]
+    default: {
+      const kind = find.quantity === 'meanTitre' ? 'titration' : OF_SERIES.has(find.quantity) ? 'series' : 'material'
+      return [{ at: at('in'), id: find.in, kind }]
+    }
+  }
+}
+
+function known(task: Task, kind: Named['kind']): readonly string[] {
+  const parts = (...kinds: readonly string[]) => task.parts.filter((part) => kinds.includes(part.kind)).map(({ id }) => id)
+  const materials = task.materials.map(({ id }) => id)
+  switch (kind) {
+    case 'material':
+      return materials
+    case 'question':
+      return task.questions.map(({ id }) => id)
+    case 'place':
+      return [
+        ...materials,
+        ...parts('weighing', 'heating'),
+        ...parts('titration').flatMap((id) => [`${id}/flask`, `${id}/titre`, `${id}/before`]),
+      ]
+    default:
+      return parts(kind)
+  }
+}
+
+/** Questions about what is not in the record, or about themselves. */
+export function checkQuestions(task: Task): readonly Problem[] {
+  return task.questions.flatMap((question) =>
+    namedBy(question).flatMap(({ at, id, kind }): Problem[] => {
+      if (kind === 'question' && id === question.id) return [recordProblem('question.ofItself', at, {})]
+      const there = known(task, kind)
+      return there.includes(id) ? [] : [recordProblem('question.nothingThere', at, { id, there: there.join(', ') || 'none yet' })]
+    }),
+  )
+}
