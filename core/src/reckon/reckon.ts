@@ -13,6 +13,7 @@ import type { Key } from './quantity.ts'
 import { unitOf } from './relations/inUnit.ts'
 import { answerProblem } from './says.ts'
 import { chainTo, type Solution, whatIsMissing } from './solve.ts'
+import { unlessImpossible } from './unlessImpossible.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
 import { assumptionsOf, type Step, writeValue, writeWorking } from './working.ts'
 
@@ -108,8 +109,11 @@ class Answerer {
       const values = this.values(key, figures, carry)
       const value = values.get(key) as Exact
       const written = this.write(key, value, figures)
-      const otherValues = this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')
-      const other = this.write(key, otherValues.get(key) as Exact, figures)
+      // Rounded on the way, two numbers can become one, and nothing is left to divide by; the answer itself stands.
+      const other = unlessImpossible(() => {
+        const values = this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')
+        return this.write(key, values.get(key) as Exact, figures)
+      })
       this.checkSize(key, value, unit)
       return {
         question: question.id,
@@ -122,7 +126,7 @@ class Answerer {
           nameOf: (line) => lineNameOf(this.task, network, line),
         }),
         assumes: assumptionsOf(this.solution, key),
-        ...(other === written ? {} : { otherCarry: other }),
+        ...(other === undefined || other === written ? {} : { otherCarry: other }),
       }
     } catch (error) {
       if (!(error instanceof ChemistryError)) throw error

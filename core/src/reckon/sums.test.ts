@@ -304,6 +304,14 @@ describe('answers that are used further on', () => {
 })
 
 describe('sums that are refused', () => {
+  it('a change of temperature is not taken for a temperature', () => {
+    const [, gas] = answersOf([
+      { sum: 'temperatureChange', with: { T1: '20.0', T2: '26.2' } },
+      { sum: 'idealGas', with: { p: '101', V: '1.0', T: { answer: 'a' } } },
+    ])
+    expect(gas?.missing).toBe('temperature as it was read, instead of an answer')
+  })
+
   it.each<readonly [string, Worked, RegExp]>([
     ['without a mass', { sum: 'amountFromMass', texts: { of: 'Mg' }, with: {} }, /^mass$/],
     ['without a formula', { sum: 'amountFromMass', with: { m: '1.0' } }, /of \(formula\), as a formula/],

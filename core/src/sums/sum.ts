@@ -10,7 +10,10 @@ export interface Take {
   readonly unit: string
   /** Of one that may be in any unit: another take whose unit it shares. */
   readonly like?: string
-  /** A temperature on a scale: degrees Celsius are brought to kelvins by adding, not by a factor. */
+  /**
+   * A temperature on a scale: degrees Celsius are brought to kelvins by adding, not by a factor. It is taken as read, never
+   * from an answer, which could be a change of temperature in the same unit.
+   */
   readonly scale?: true
   /** May be nought or below it: a change, a temperature in °C, an enthalpy. */
   readonly signed?: true

@@ -71,7 +71,7 @@ function TakeField({ take, questions }: { readonly take: Take } & SumFieldsProps
       ) : (
         <span className="min-w-40 flex-1 text-sm font-semibold">{label}</span>
       )}
-      {questions.length > 0 && (
+      {questions.length > 0 && !take.scale && (
         <Select
           label={`${label}: from`}
           value={chosen ?? TYPED}

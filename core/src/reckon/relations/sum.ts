@@ -100,6 +100,7 @@ class SumLayer {
     const given = this.find.with?.[take.key] ?? this.usual(take)
     if (given === undefined || given === '') return new Lacking(take.says)
     if (typeof given === 'object' && 'answer' in given) {
+      if (take.scale) return new Lacking(`${take.says} as it was read, instead of an answer`)
       const answer = this.answerTo(given.answer)
       return 'missing' in answer ? new Lacking(answer.missing) : answer.key
     }
