@@ -136,8 +136,9 @@ describe('chains of calculations', () => {
         const told = `task ${count}: ${JSON.stringify(chain.slice(0, index + 1).map((one) => one.worked))}`
         expect(answer?.missing, told).toBeUndefined()
         expect(answer?.unit, told).toBe(unit)
-        // Differences of nearly equal numbers lose figures in plain arithmetic.
-        expect(Math.abs((answer?.unrounded ?? Number.NaN) / value - 1), told).toBeLessThan(1e-6)
+        // Differences of nearly equal numbers lose figures in plain arithmetic, down to nothing.
+        const off = Math.abs((answer?.unrounded ?? Number.NaN) - value)
+        expect(off, told).toBeLessThan(Math.max(1e-6 * Math.abs(value), 1e-12))
         if (Object.values(worked.with).some((one) => typeof one === 'object' && 'answer' in one)) handedOn++
       })
     }
