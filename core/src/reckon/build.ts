@@ -1,6 +1,7 @@
 import type { Question, Task } from '../record/index.ts'
 import { sameSpecies } from '../substance/index.ts'
 import { adoptAnswer } from './adopt.ts'
+import { type LaidOut, layOutAgain } from './again.ts'
 import { Bench } from './Bench.ts'
 import { layRecord, laySpecies } from './layRecord.ts'
 import { questionTitle, relateQuestion } from './questionKinds.ts'
@@ -130,10 +131,22 @@ class Questions {
 }
 
 /**
- * Lays a task out as networks of amounts. Every question has its own over that of the record, so that what one asks
+ * Lays a task out as networks of amounts, which are not to be changed but in layers over them. Every question has its own over that of the record, so that what one asks
  * never changes what another is told.
  */
 export function buildNetwork(task: Task): Built {
+  const last = laidOut.get(task.questions)
+  const again = last && layOutAgain(last, task)
+  if (again) return again
+  const built = layOut(task)
+  laidOut.set(task.questions, { task, built })
+  return built
+}
+
+/** What was laid out last for some questions: what is typed next changes it a little. */
+const laidOut = new WeakMap<Task['questions'], LaidOut>()
+
+function layOut(task: Task): Built {
   const records = new Records(task)
   const { bench, solution } = records.doubting(undefined)
   const questions = new Questions(task, records)

@@ -1,4 +1,4 @@
-import { byKind, circularSolutions, path } from '../record/index.ts'
+import { byKind, circularSolutions } from '../record/index.ts'
 import type { Bench } from './Bench.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
 import type { Recorded } from './recorded.ts'
@@ -7,7 +7,7 @@ import { relateStrength } from './relations/materials.ts'
 import { relateMixtures } from './relations/mixtures.ts'
 import { relateConcentrations, relateSolution, relateSolutionVolume } from './relations/solutions.ts'
 import { type Here, relateMasses, relateSpecies, relateSpeciesInSolution } from './relations/species.ts'
-import { flasksOf, relateFurtherContents, relateTitration } from './relations/titrations.ts'
+import { flasksOf, givenTitre, relateFurtherContents, relateTitration } from './relations/titrations.ts'
 import { relateWeighing } from './relations/weighings.ts'
 
 /** Which species are to be tied in at a place, and what else is spoken of there; nothing where there is nothing to do. */
@@ -65,13 +65,13 @@ export function laySpecies(bench: Bench, { roles, assessments }: Recorded, speci
 /** The mean titre can be had even where the chemistry is not written down yet. */
 function relateMeansWithoutEquation(bench: Bench, { gaps, assessments }: Recorded): void {
   for (const id of gaps.keys()) {
-    const mean = assessments.get(id)?.mean
+    const [assessment, part] = [assessments.get(id), bench.task.parts.find((one) => one.id === id)]
     const titre = inTitration({ part: { id } }, 'titre')
     bench.callPlace(titre, 'the mean titre')
     const key = bench.volume(titre, 'mean titre')
     bench.network.ask(key, 'two titres that agree')
-    if (mean)
-      bench.network.give(key, { value: mean, text: mean.toDecimalPlaces(4).toFixed(), at: path('parts', id), reading: true })
+    const given = part?.kind === 'titration' && assessment ? givenTitre({ part }, assessment, bench.task.conventions) : undefined
+    if (given) bench.network.give(key, given)
   }
 }
 

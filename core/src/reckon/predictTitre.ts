@@ -1,10 +1,14 @@
 import type { Exact } from '../number/index.ts'
 import type { Task } from '../record/index.ts'
+import { Bench } from './Bench.ts'
 import { buildNetwork } from './build.ts'
 import { evaluate } from './evaluate.ts'
 import { inTitration } from './place.ts'
 import { solve } from './solve.ts'
 import { unlessImpossible } from './unlessImpossible.ts'
+
+/** The same each time, so that the networks laid out without questions are found again. */
+const NO_QUESTIONS: Task['questions'] = []
 
 /**
  * Predicts the mean titre of a titration with some other amount of what is analysed in the flask, everything else
@@ -15,7 +19,8 @@ import { unlessImpossible } from './unlessImpossible.ts'
  * @returns the titre in cm³, without the blank; undefined where it cannot be had, negative where the acid would not last
  */
 export function predictTitre(task: Task, titration: string, times: Exact): Exact | undefined {
-  const { bench, solution: found, recorded } = buildNetwork({ ...task, questions: [] })
+  const { bench: laidOut, solution: found, recorded } = buildNetwork({ ...task, questions: NO_QUESTIONS })
+  const bench = new Bench(task, laidOut)
   const role = recorded.roles.get(titration)
   if (!role || role.also.length > 0 || !times.gt(0)) return undefined
   const { network } = bench

@@ -28,7 +28,7 @@ export interface Answer {
   /** What the working takes for granted. */
   readonly assumes: readonly string[]
   /** The value the other way of carrying figures gives, where it differs as written. */
-  readonly otherCarry?: string
+  readonly otherCarry?: string | undefined
   readonly missing?: string
   /** An element that the species asked for could be counted by, if the student says that all of it is there as that. */
   readonly couldCountBy?: string
@@ -57,6 +57,15 @@ const MAY_BE_NEGATIVE: ReadonlySet<Question['find']['quantity']> = new Set(['gra
 
 const mayBeNegative = ({ find }: Question) =>
   find.quantity === 'sum' ? (sumOf(find.sum)?.signed ?? false) : MAY_BE_NEGATIVE.has(find.quantity)
+
+/** Something that is worked out when it is first asked for. */
+function later<Value>(work: () => Value): () => Value {
+  let known: { readonly value: Value } | undefined
+  return () => {
+    known ??= { value: work() }
+    return known.value
+  }
+}
 
 class Answerer {
   readonly problems: Problem[] = []
@@ -109,29 +118,38 @@ class Answerer {
       const values = this.values(key, figures, carry)
       const value = values.get(key) as Exact
       const written = this.write(key, value, figures)
-      // Rounded on the way, two numbers can become one, and nothing is left to divide by; the answer itself stands.
-      const other = unlessImpossible(() => {
-        const values = this.values(key, figures, carry === 'rounded' ? 'unrounded' : 'rounded')
-        return this.write(key, values.get(key) as Exact, figures)
-      })
       this.checkSize(key, value, unit)
+      const nameOf = (line: Key) => lineNameOf(this.task, network, line)
+      const steps = later(() => write(network, this.solution, values, key, { figures, carry, nameOf }))
+      const assumes = later(() => assumptionsOf(this.solution, key))
+      const other = later(() => this.otherCarry(key, figures, written))
       return {
         question: question.id,
         value: written,
         unit,
         unrounded: value.toNumber(),
-        steps: write(network, this.solution, values, key, {
-          figures,
-          carry,
-          nameOf: (line) => lineNameOf(this.task, network, line),
-        }),
-        assumes: assumptionsOf(this.solution, key),
-        ...(other === undefined || other === written ? {} : { otherCarry: other }),
+        // While readings are typed nobody looks at the lines, so they are written when somebody does.
+        get steps() {
+          return steps()
+        },
+        get assumes() {
+          return assumes()
+        },
+        get otherCarry() {
+          return other()
+        },
       }
     } catch (error) {
       if (!(error instanceof ChemistryError)) throw error
       return { question: question.id, value: null, unit, steps: [], assumes: [], missing: error.message }
     }
+  }
+
+  private otherCarry(key: Key, figures: number, written: string): string | undefined {
+    const carry = this.task.conventions.carry === 'rounded' ? 'unrounded' : 'rounded'
+    // Rounded on the way, two numbers can become one, and nothing is left to divide by; the answer itself stands.
+    const other = unlessImpossible(() => this.write(key, this.values(key, figures, carry).get(key) as Exact, figures))
+    return other === written ? undefined : other
   }
 
   private missing(key: Key): Pick<Answer, 'missing' | 'couldCountBy'> {

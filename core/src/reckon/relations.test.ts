@@ -17,6 +17,10 @@ describe('ways to go wrong in a product', () => {
   const ways = (...pieces: Piece[]) =>
     wrongProducts(pieces).map(({ value, fault, says }) => `${value.toFixed()} ${fault}: ${says}`)
   const units = (right: number) => [
+    `${right * 10} decimal point: it is ten times too large: look at the decimal point`,
+    `${right / 10} decimal point: it is ten times too small: look at the decimal point`,
+    `${right * 100} decimal point: it is a hundred times too large: look at the decimal point`,
+    `${right / 100} decimal point: it is a hundred times too small: look at the decimal point`,
     `${right * 1000} units: it is a thousand times too large: look at the units`,
     `${right / 1000} units: it is a thousand times too small: look at the units`,
     `${right * 1e6} units: it is a million times too large: look at the units`,

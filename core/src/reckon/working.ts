@@ -149,8 +149,13 @@ export class Writer {
   fineEnough<Line>(key: Key, rule: Rule, worked: () => Exact, write: () => Line): Line {
     const value = this.value(key, rule)
     this.finer = 0
-    while (this.finer < MOST_FURTHER_FIGURES && !this.rounds(worked(), value)) this.finer++
-    if (!this.rounds(worked(), value)) this.finer = 0
+    while (!this.rounds(worked(), value)) {
+      if (this.finer === MOST_FURTHER_FIGURES) {
+        this.finer = 0
+        break
+      }
+      this.finer++
+    }
     const line = write()
     this.finer = 0
     return line
