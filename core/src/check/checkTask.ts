@@ -10,6 +10,7 @@ import { checkObservations } from './observations.ts'
 import { checkQuestions } from './questions.ts'
 import { checkReferences } from './references.ts'
 import { checkRivals } from './rivals.ts'
+import { checkSetUp } from './setUp.ts'
 import { checkVolumes } from './volumes.ts'
 import { checkWeighing } from './weighings.ts'
 
@@ -19,7 +20,7 @@ const NOTHING_WRONG = () => []
 const checkPart = byKind<readonly Problem[], [task: Task, setting: TitrationSetting]>({
   weighing: (part, task) => checkWeighing(task, part),
   solution: NOTHING_WRONG,
-  titration: (part, _, setting) => checkTitration(part, setting),
+  titration: (part, task, setting) => [...checkSetUp(task, part), ...checkTitration(part, setting)],
   heating: checkHeating,
   series: NOTHING_WRONG,
   rack: checkObservations,

@@ -78,6 +78,40 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `This question is about '${id}', which is not in the record.`,
     mend: ({ there }) => `Choose what there is: ${there}.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'indicator.noEnd': {
+    level: 'query',
+    says: ({ named }) => `${named} goes through many colours and shows no sharp end-point.`,
+    mend: () => 'Take an indicator with one change, for a strong acid and alkali methyl orange or phenolphthalein.',
+  } satisfies Wording<{ named: string }>,
+  'indicator.off': {
+    level: 'query',
+    says: ({ indicator, first, last, from, to }) =>
+      `${indicator} changes between pH ${first} and ${last}, but at the equivalence the pH goes from ${from} to ${to}: it would show another place.`,
+    mend: ({ better }) => `Take ${better}.`,
+  } satisfies Wording<{ indicator: string; first: string; last: string; from: string; to: string; better: string }>,
+  'manganate.chloride': {
+    level: 'query',
+    says: () =>
+      'Manganate(VII) oxidises the chloride of hydrochloric acid too, to poisonous chlorine, and the titre is too large.',
+    mend: () => 'Acidify with dilute sulfuric acid.',
+  } satisfies Wording<Record<string, string>>,
+  'manganate.noAcid': {
+    level: 'query',
+    says: () => 'There is no acid in the flask: manganate(VII) would go to brown manganese dioxide instead of Mn2+.',
+    mend: () => 'Add dilute sulfuric acid, well in excess, and list it in the flask.',
+  } satisfies Wording<Record<string, string>>,
+  'titre.willNotFit': {
+    level: 'query',
+    says: ({ expected, capacity, burette }) =>
+      `By the labels about ${expected} cm³ of ${burette} would be needed, more than the ${capacity} cm³ of the burette.`,
+    mend: () => 'Take a smaller portion, or dilute what is in the flask.',
+  } satisfies Wording<{ expected: string; capacity: string; burette: string }>,
+  'titre.tooSmall': {
+    level: 'query',
+    says: ({ expected, burette }) =>
+      `By the labels only about ${expected} cm³ of ${burette} would be needed, which is read too coarsely.`,
+    mend: () => 'Take a larger portion, or a weaker solution in the burette.',
+  } satisfies Wording<{ expected: string; capacity: string; burette: string }>,
   'own.line': {
     level: 'query',
     says: ({ says }) => `Your own line: ${says}`,

@@ -96,6 +96,7 @@ export function endPointOf(named: string | undefined, reacting: Reacting): EndPo
   if (!indicator) return undefined
   const forward = goesForward(indicator, reacting)
   const [before, past] = forward ? [indicator.first, indicator.last] : [indicator.last, indicator.first]
-  const at = indicator.middle ?? past
+  // A colour that goes is gone at the end-point; the last tinge of it is just before.
+  const at = past === 'colourless' ? past : (indicator.middle ?? past)
   return { indicator, before, at, past, stopAt: stopAt(indicator, at, past, before) }
 }

@@ -11,7 +11,7 @@ describe('the colours of an end-point', () => {
   // Common practice; handbook colours from memory.
   it.each([
     ['phenolphthalein', 'NaOH', 'CH3COOH', 'colourless', 'very pale pink', 'pink', 'the first very pale pink that stays'],
-    ['phenolphthalein', 'HCl', 'NaOH', 'pink', 'very pale pink', 'colourless', 'the pink just gone'],
+    ['phenolphthalein', 'HCl', 'NaOH', 'pink', 'colourless', 'colourless', 'the pink just gone'],
     ['methyl orange', 'HCl', 'Na2CO3', 'yellow', 'orange', 'red', 'orange'],
     ['methyl orange', 'NaOH', 'HCl', 'red', 'orange', 'yellow', 'orange'],
     ['bromothymol blue', 'H2SO4', 'KOH', 'blue', 'green', 'yellow', 'green'],
