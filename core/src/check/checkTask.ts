@@ -6,6 +6,7 @@ import { byKind, type Task } from '../record/index.ts'
 import { checkTitration, massesFrom, type TitrationSetting } from '../titration/index.ts'
 import { checkCircles } from './circles.ts'
 import { checkFormulae } from './formulae.ts'
+import { checkLabels } from './labels.ts'
 import { checkObservations } from './observations.ts'
 import { checkQuestions } from './questions.ts'
 import { checkReferences } from './references.ts'
@@ -37,6 +38,7 @@ export function recordProblems(task: Task): readonly Problem[] {
     ...checkQuestions(task),
     ...checkVolumes(task),
     ...checkFormulae(task),
+    ...checkLabels(task),
     ...task.parts.flatMap((part) => checkPart(part, task, setting)),
     ...checkRivals(task),
   ]

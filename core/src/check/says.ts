@@ -78,6 +78,18 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `This question is about '${id}', which is not in the record.`,
     mend: ({ there }) => `Choose what there is: ${there}.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'strength.oneFigure': {
+    level: 'advice',
+    says: ({ value, unit }) => `A strength of ${value} ${unit} has one figure only, and so would every answer.`,
+    mend: ({ value }) => `If the label says more, such as ${value}${value.includes('.') ? '' : '.'}00, write that.`,
+  } satisfies Wording<{ value: string; unit: string }>,
+  'strength.contradicted': {
+    level: 'query',
+    says: ({ of, stated, found, unit }) =>
+      `The label of ${of} says ${stated} ${unit}, but by what was measured it is ${found} ${unit}.`,
+    mend: () =>
+      'Look at the label, the portion and the readings again; if the label is not to be trusted, take its strength out.',
+  } satisfies Wording<{ of: string; stated: string; found: string; unit: string }>,
   'indicator.noEnd': {
     level: 'query',
     says: ({ named }) => `${named} goes through many colours and shows no sharp end-point.`,

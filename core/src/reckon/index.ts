@@ -1,4 +1,5 @@
 export type { Fault } from './faults.ts'
+export { type CheckedLabel, checkedLabels } from './labels.ts'
 export { unitsThatCancel } from './oneChain.ts'
 export { type Judgement, judgeOwnLines } from './ownLines.ts'
 export { heated, inMaterial, inTitration, onSeries, type Place, weighed } from './place.ts'

@@ -52,6 +52,9 @@ export interface Reckoning {
   readonly assessments: ReadonlyMap<string, Assessment>
 }
 
+/** So much of a whole, in %, no uncertainty of a school's titration explains. */
+const CLEARLY_OVER = 110
+
 /** A rate that falls, a temperature that drops and too little found are results, not errors. */
 const MAY_BE_NEGATIVE: ReadonlySet<Question['find']['quantity']> = new Set(['gradient', 'rise', 'crossing', 'percentError'])
 
@@ -171,7 +174,9 @@ class Answerer {
       this.problems.push(answerProblem(mixture ? 'answer.negativeInMixture' : 'answer.negative', at, { value: found, unit }))
     }
     if (question.find.quantity === 'massPercent' && value.gt(100))
-      this.problems.push(answerProblem('answer.overHundred', at, { value: found }))
+      this.problems.push(
+        answerProblem(value.gt(CLEARLY_OVER) ? 'answer.overHundred' : 'answer.aboutHundred', at, { value: found }),
+      )
   }
 }
 

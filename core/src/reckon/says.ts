@@ -17,6 +17,11 @@ export const answerProblem = problemsIn({
     says: ({ value }) => `${value} % is more than the whole.`,
     mend: () => 'Check the mass taken, the mole ratio and the factor from aliquot to flask.',
   } satisfies Wording<{ value: string }>,
+  'answer.aboutHundred': {
+    level: 'query',
+    says: ({ value }) => `${value} % is a little more than the whole; the readings may be off by as much.`,
+    mend: () => 'See how sure the answer is. If it is surer than that, look for a reading that is wrong.',
+  } satisfies Wording<{ value: string }>,
   'question.unit': {
     level: 'error',
     says: ({ why }) => why,

@@ -24,6 +24,8 @@ export interface Assessment {
   readonly used: readonly number[]
   /** Whether as many titres agree as the task wants. */
   readonly concordant: boolean
+  /** Runs that agree as well as those in the mean, and lead to another one. */
+  readonly rival?: readonly number[]
   /** Unrounded mean of the used titres less the blank, cm³; undefined while nothing is used, or where each run has its own mass. */
   readonly mean: Exact | undefined
   /** Unrounded mean of the blank titres, cm³. */
@@ -102,6 +104,7 @@ function assess(part: PartOf<'titration'>, setting: TitrationSetting): Assessmen
     })),
     used,
     concordant: agreement.concordant,
+    ...('rival' in agreement && agreement.rival ? { rival: agreement.rival } : {}),
     mean: mean && blank ? mean.sub(blank) : mean,
     blank,
     massPerRun,

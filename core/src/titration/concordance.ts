@@ -11,6 +11,8 @@ export interface Candidate {
 export interface Agreement {
   readonly runs: readonly number[]
   readonly concordant: boolean
+  /** Other runs that agree as well, as many of them, in a chain such as 20.00, 20.10, 20.20. */
+  readonly rival?: readonly number[]
 }
 
 function isWithin(difference: Exact, { within, strict }: Concordance): boolean {
@@ -87,7 +89,21 @@ export function chooseTitres(candidates: readonly Candidate[], concordance: Conc
   const runs = titres.map(({ run }) => run).toSorted((a, b) => a - b)
   const enough = titres.length >= concordance.runs && titres.length > 0
   if (concordance.rule === 'every-accurate') return { runs, concordant: enough && isWithin(spread, concordance) }
-  return enough ? { runs, concordant: true } : { runs: [], concordant: false }
+  if (!enough) return { runs: [], concordant: false }
+  const rival = concordance.rule === 'largest-set' ? rivalOf(chosen, inOrder(candidates), concordance) : undefined
+  return { runs, concordant: true, ...(rival ? { rival } : {}) }
+}
+
+/** Another set as large that leads to another mean. */
+function rivalOf(chosen: CandidateSet, sorted: readonly Candidate[], concordance: Concordance): readonly number[] | undefined {
+  const lowest = chosen.titres()[0]?.volume
+  const highest = chosen.titres().at(-1)?.volume
+  const other = agreeingSets(sorted, concordance).find((set) => {
+    if (set.size !== chosen.size) return false
+    const titres = set.titres()
+    return !(lowest && titres[0]?.volume.eq(lowest)) || !(highest && titres.at(-1)?.volume.eq(highest))
+  })
+  return other?.titres().map(({ run }) => run)
 }
 
 function choose(sorted: readonly Candidate[], concordance: Concordance): CandidateSet | undefined {

@@ -138,6 +138,39 @@ describe('a rough run', () => {
   })
 })
 
+describe('a rough run that was none', () => {
+  it('is asked about where its titre is that of the accurate ones', () => {
+    expect(
+      said([
+        ['rough', '0.00', '20.65'],
+        ['accurate', '0.00', '20.65'],
+        ['accurate', '0.00', '20.65'],
+      ]),
+    ).toEqual([
+      'run.roughIsAccurate (query) parts.t1.runs.r0.final: The rough titre 20.65 cm³ is that of the accurate ones. Was it really run in fast? If it was done with care, mark it as accurate.',
+    ])
+  })
+})
+
+describe('titres that agree in more than one way', () => {
+  const accurate = (...titres: readonly string[]) => titres.map((titre) => ['accurate', '0.00', titre] as const)
+
+  it('are asked about: 20.00, 20.10, 20.20', () => {
+    expect(said(accurate('20.00', '20.10', '20.20'))).toEqual([
+      'titration.tied (query) parts.t1.runs: Run 2 and run 3 agree within 0.10 cm³, and so do run 1 and run 2: the mean takes run 2 and run 3. Do another run, or leave one out and say why.',
+    ])
+  })
+
+  it.each([
+    ['two pairs far apart', ['20.00', '20.05', '21.00', '21.05'], true],
+    ['a larger set beside a pair', ['20.00', '20.05', '20.10', '20.20'], false],
+    ['twice the same', ['20.00', '20.00', '20.05'], false],
+    ['three that all agree', ['20.00', '20.05', '20.10'], false],
+  ])('%s', (_, titres, tied) => {
+    expect(said(accurate(...titres)).some((one) => one.startsWith('titration.tied'))).toBe(tied)
+  })
+})
+
 describe('titres that do not agree', () => {
   const accurate = (...titres: readonly string[]) => titres.map((titre) => ['accurate', '0.00', titre] as const)
 

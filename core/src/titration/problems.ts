@@ -136,12 +136,25 @@ function checkProportion(part: PartOf<'titration'>, assessment: Assessment): rea
   })
 }
 
+/** A rough titre is not so near the accurate ones but by chance. */
+const NO_COARSER = '0.02'
+
 function checkRough(part: PartOf<'titration'>, assessment: Assessment, unit: string): readonly Problem[] {
   const accurate = assessment.runs.filter(({ run, compared }) => run.kind === 'accurate' && compared)
   if (accurate.length === 0 || assessment.massPerRun) return []
   const lowest = Exact.min(...accurate.map(volumeOf))
   return assessment.runs.flatMap(({ run, index, titre }): Problem[] => {
-    if (run.kind !== 'rough' || !titre || titre.volume.gte(lowest)) return []
+    if (run.kind !== 'rough' || !titre) return []
+    const { mean } = assessment
+    if (mean && !assessment.blank && titre.volume.sub(mean).abs().lte(NO_COARSER))
+      return [
+        titrationProblem('run.roughIsAccurate', path('parts', part.id, 'runs', run.id, 'final'), {
+          run: runName(part.runs, index),
+          titre: titre.text,
+          unit,
+        }),
+      ]
+    if (titre.volume.gte(lowest)) return []
     return [
       titrationProblem('run.roughDidNotOvershoot', path('parts', part.id, 'runs', run.id, 'final'), {
         run: runName(part.runs, index),
@@ -172,6 +185,11 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
       }),
     ]
   }
+  const named = (indexes: readonly number[]) => indexes.map((index) => runName(part.runs, index)).join(' and ')
+  if (assessment.rival && !assessment.runs.some(({ chosenByHand }) => chosenByHand))
+    return [
+      titrationProblem('titration.tied', at, { taken: named(assessment.used), other: named(assessment.rival), within, unit }),
+    ]
   const inside = accurate
     .filter(({ inMean }) => inMean)
     .map(volumeOf)

@@ -92,6 +92,17 @@ export const titrationProblem = problemsIn({
     furthest: string
     titre: string
   }>,
+  'titration.tied': {
+    level: 'query',
+    says: ({ taken, other, within, unit }) =>
+      asSentence(`${taken} agree within ${within} ${unit}, and so do ${other}: the mean takes ${taken}.`),
+    mend: () => 'Do another run, or leave one out and say why.',
+  } satisfies Wording<{ taken: string; other: string; within: string; unit: string }>,
+  'run.roughIsAccurate': run<{ titre: string; unit: string }>({
+    level: 'query',
+    says: (facts) => `The ${facts.run} titre ${facts.titre} ${facts.unit} is that of the accurate ones.`,
+    mend: () => 'Was it really run in fast? If it was done with care, mark it as accurate.',
+  }),
   'run.disagrees': run<{ apart: string; unit: string }>({
     level: 'advice',
     says: (facts) => asSentence(`${facts.run} is ${facts.apart} ${facts.unit} from the others and is left out.`),

@@ -9,3 +9,4 @@ export {
   sureAnswers,
   surenessOf,
 } from './sureness.ts'
+export { wholeNumberWithin } from './wholeNumber.ts'

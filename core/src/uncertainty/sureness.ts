@@ -113,8 +113,8 @@ export function contributionsIn({ shares }: Sureness) {
 }
 
 /**
- * The expanded uncertainty of an answer as it is written after ±: to one figure, and to no more decimals than the
- * answer has, then rounded up. In standard form only where the answer is.
+ * The expanded uncertainty of an answer as it is written after ±: in the last place of the answer, and never nought.
+ * In standard form only where the answer is.
  *
  * @param answer - the answer as written, and unrounded, in the unit it is given in
  * @example
@@ -128,8 +128,12 @@ export function plusMinus(
   if (size.isZero()) return undefined
   const [digits = '', exponent] = answer.value.split('e')
   const lastPlace = new Exact(10).pow(Number(exponent ?? 0) - decimalPlaces(digits))
-  const rounded = size.lt(lastPlace) ? lastPlace : size.toSignificantDigits(1)
-  return exponent === undefined ? rounded.toFixed() : formatFigures(rounded, 1)
+  // In the places of the answer, so that both can be written beneath each other: 4.99 ± 0.12.
+  const places = size.div(lastPlace).toDecimalPlaces(0, Exact.ROUND_HALF_UP)
+  const rounded = places.isZero() ? lastPlace : places.mul(lastPlace)
+  return exponent === undefined
+    ? rounded.toFixed(decimalPlaces(digits))
+    : formatFigures(rounded, Math.max(1, places.precision(true)))
 }
 
 /** How sure an answer is, and what is written after its ±. */

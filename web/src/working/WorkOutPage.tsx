@@ -1,6 +1,6 @@
 import { type Answer, questionTitle } from '@hop-lark/core/reckon'
 import { conclusionOf, path, type Question, type Task, writePath } from '@hop-lark/core/record'
-import type { Sure } from '@hop-lark/core/uncertainty'
+import { type Sure, wholeNumberWithin } from '@hop-lark/core/uncertainty'
 import { Pencil, Plus } from 'lucide-react'
 import { Suspense, useState } from 'react'
 import { Sheet } from '../app/Sheet.tsx'
@@ -150,11 +150,29 @@ function AnswerSection({
       ) : (
         <>
           <AnswerChain answer={answer} question={question} />
+          {!keptBack && question.find.quantity === 'hydration' && <WholeNumber answer={answer} plusMinus={sure?.plusMinus} />}
           {!keptBack && <WhatIf answer={answer} question={question} />}
           {sure && !keptBack && <HowSure answer={answer} sureness={sure.sureness} />}
         </>
       )}
     </section>
+  )
+}
+
+/** Water of crystallisation comes in whole numbers: which of them the answer means, if it is sure enough to tell. */
+function WholeNumber({ answer, plusMinus }: { readonly answer: Answer; readonly plusMinus: string | undefined }) {
+  if (plusMinus === undefined || answer.unrounded === undefined) return null
+  const whole = wholeNumberWithin(answer.unrounded, plusMinus)
+  return (
+    <p className="mt-2">
+      {whole === undefined ? (
+        <>No single whole number lies within {`${answer.value} ± ${plusMinus}`}.</>
+      ) : (
+        <>
+          <strong>So x = {whole}</strong>, the whole number within {`${answer.value} ± ${plusMinus}`}.
+        </>
+      )}
+    </p>
   )
 }
 

@@ -10,7 +10,7 @@ const RATHER_FIND_OUT = 3
 const NOT_FOR_THE_TELLING = 30
 
 /** What a strength on the label would be of: the solute, or a sample whose formula is not known. */
-function strengthKey(bench: Bench, { id, form, strength }: Material): Key | undefined {
+export function strengthKey(bench: Bench, { id, form, strength }: Material): Key | undefined {
   if (form !== 'solution') return undefined
   const solute = bench.solute(id)
   if (strength?.unit === 'g/dm3') return solute ? bench.massConcentration(solute, id) : dissolvedSample(bench, id)
