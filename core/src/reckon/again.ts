@@ -1,7 +1,7 @@
 import type { PartOf, Task } from '../record/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { Bench } from './Bench.ts'
-import type { Built, Solved } from './build.ts'
+import type { Built, Solved } from './built.ts'
 import { inTitration } from './place.ts'
 import { givenTitre } from './relations/titrations.ts'
 

@@ -3,37 +3,16 @@ import { sameSpecies } from '../substance/index.ts'
 import { adoptAnswer } from './adopt.ts'
 import { type LaidOut, layOutAgain } from './again.ts'
 import { Bench } from './Bench.ts'
+import type { AskedQuestion, Built, Solved } from './built.ts'
 import { layRecord, laySpecies } from './layRecord.ts'
 import { questionTitle, relateQuestion } from './questionKinds.ts'
 import { type Recorded, readRecord } from './recorded.ts'
-import { type InUnit, relateInUnit } from './relations/inUnit.ts'
+import { relateInUnit } from './relations/inUnit.ts'
 import { askedAbout } from './relations/materials.ts'
 import { type Spoken, spokenOf } from './relations/spokenOf.ts'
 import type { Target } from './relations/target.ts'
 import { doubtedBy, relatePureSolid } from './relations/weighings.ts'
-import { type Solution, solve } from './solve.ts'
-
-/** A network with the cheapest way to everything in it. */
-export interface Solved {
-  readonly bench: Bench
-  readonly solution: Solution
-}
-
-/** A question in a network of its own, laid over that of the record. */
-export interface AskedQuestion extends Solved {
-  readonly question: Question
-  readonly target: Target
-  /** Why the answer is not in the unit asked for, and the unit it is in. */
-  readonly refusedUnit?: NonNullable<InUnit['refused']>
-  /** The species it names, and where. */
-  readonly spoken: Spoken | undefined
-}
-
-/** A task as networks of amounts: that of the record, and over it one for each question. */
-export interface Built extends Solved {
-  readonly recorded: Recorded
-  readonly questions: readonly AskedQuestion[]
-}
+import { solve } from './solve.ts'
 
 /** The record as a network, over it one in which solids are what their labels say; questions that doubt the same label share it. */
 class Records {

@@ -1,4 +1,4 @@
-import type { Answer } from './reckon.ts'
+import type { Answer } from './answer.ts'
 
 const inMillilitres = (text: string) => text.replace(/cm[3³]/g, 'mL').replace(/dm[3³]/g, 'L')
 

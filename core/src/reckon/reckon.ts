@@ -3,7 +3,9 @@ import { ChemistryError, type Problem } from '../problem/index.ts'
 import { isCountable, path, type Question, type Task } from '../record/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
-import { type AskedQuestion, type Built, buildNetwork } from './build.ts'
+import type { Answer } from './answer.ts'
+import { buildNetwork } from './build.ts'
+import type { AskedQuestion, Built } from './built.ts'
 import { evaluate, type Values } from './evaluate.ts'
 import { inLitres } from './inLitres.ts'
 import { lineNameOf } from './lineNames.ts'
@@ -15,24 +17,7 @@ import { answerProblem } from './says.ts'
 import { chainTo, type Solution, whatIsMissing } from './solve.ts'
 import { unlessImpossible } from './unlessImpossible.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
-import { assumptionsOf, type Step, writeValue, writeWorking } from './working.ts'
-
-/** The answer to one question, with its working; or what is still missing, in words. */
-export interface Answer {
-  readonly question: string
-  /** What the student should write, rounded; null when it cannot be had yet. */
-  readonly value: string | null
-  readonly unit: string
-  readonly unrounded?: number
-  readonly steps: readonly Step[]
-  /** What the working takes for granted. */
-  readonly assumes: readonly string[]
-  /** The value the other way of carrying figures gives, where it differs as written. */
-  readonly otherCarry?: string | undefined
-  readonly missing?: string
-  /** An element that the species asked for could be counted by, if the student says that all of it is there as that. */
-  readonly couldCountBy?: string
-}
+import { assumptionsOf, writeValue, writeWorking } from './working.ts'
 
 /** A titration's results as the CLI reports them. */
 export interface TitrationResult {

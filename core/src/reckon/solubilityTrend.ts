@@ -1,7 +1,7 @@
 import { Exact } from '../number/index.ts'
 import { findMaterial, materialLabel, type Question, type Task } from '../record/index.ts'
 import { dissociate } from '../substance/index.ts'
-import type { Answer } from './reckon.ts'
+import type { Answer } from './answer.ts'
 import { readFormula } from './species.ts'
 
 /** One saturated solution of a salt among others. */

@@ -7,7 +7,7 @@ import {
   nameOf,
   parseFormula,
 } from '../substance/index.ts'
-import type { Solved } from './build.ts'
+import type { Solved } from './built.ts'
 import type { Presence } from './relations/presence.ts'
 import type { Spoken } from './relations/spokenOf.ts'
 

@@ -40,7 +40,7 @@ function isReadable(bytes: Uint8Array): boolean {
  *
  * @throws TaskFileError with the place of the first byte that is no UTF-8
  */
-export function decodeTaskFile(bytes: Uint8Array): string {
+function decodeTaskFile(bytes: Uint8Array): string {
   const stray = firstStrayByte(bytes)
   if (!stray) return new TextDecoder().decode(bytes)
   const says = `This is not written in UTF-8: line ${stray.line}, column ${stray.column}. Save it again as UTF-8.`

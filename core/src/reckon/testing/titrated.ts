@@ -19,7 +19,7 @@ export interface Titrated {
 }
 
 /** 25.0 cm³ of F, titrated once from a burette of B (0.100 mol/dm³, 20.00 cm³ of it, unless it says otherwise). */
-export function titrationTask(sheet: Titrated) {
+function titrationTask(sheet: Titrated) {
   const { burette, strength = '0.100', equation, before = [], titre = '20.00', solute, inExcess, find, unit, conventions } = sheet
   return task({
     conventions: { concordance: { runs: 1 }, ...conventions },
