@@ -112,7 +112,7 @@ describe('a task from a file', () => {
   it('that is no JSON is told so, by its name', async () => {
     open()
     give('Hardness: 266')
-    expect(await screen.findByText('well.hoplark.json is not JSON, so it is no task file.')).toBeTruthy()
+    expect(await screen.findByText(/^well\.hoplark\.json cannot be read\. This is not JSON: /)).toBeTruthy()
   })
 
   it('that the server refuses is told where it is wrong', async () => {

@@ -7,6 +7,7 @@ import lawnSand from '../../../demo/iron-in-lawn-sand.hoplark.json'
 import { NOTHING_DONE } from '../notebook/history.ts'
 import { textAt } from '../notebook/paths.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { usePractice } from '../working/practising.ts'
 
 export const LAWN_SAND: Task = readTask(lawnSand)
 export const VINEGAR: Task = readTask(vinegar)
@@ -20,6 +21,7 @@ export function openTask(task: Task, element: ReactNode, stage = 't1') {
     notes: [],
     save: { kind: 'saved', at: undefined },
   })
+  usePractice.setState({ trying: {} })
   return render(
     <MemoryRouter initialEntries={[`/task/${task.id}/${stage}`]}>
       <Routes>

@@ -9,7 +9,8 @@ interface Practice {
   readonly choose: (name: string, trying: boolean) => void
 }
 
-const usePractice = create<Practice>((set) => ({
+/** What is being worked out by the student, as long as the window is open. */
+export const usePractice = create<Practice>((set) => ({
   trying: {},
   choose: (name, trying) => set((state) => ({ trying: { ...state.trying, [name]: trying } })),
 }))
