@@ -237,6 +237,16 @@ describe('named calculations', () => {
   })
 })
 
+describe('signs', () => {
+  it.each([
+    ['1.296', '−1.296 / 0.0250', '-51.8'],
+    ['-1.296', '−(-1.296) / 0.0250', '51.8'],
+  ])('q = %s kJ: %s = %s', (q, substituted, value) => {
+    const [answer] = answersOf([{ sum: 'enthalpy', with: { q, n: '0.0250' } }])
+    expect(answer?.steps[0]).toMatchObject({ substituted, value })
+  })
+})
+
 describe('masses and volumes of the task', () => {
   const copper: Worked = { sum: 'amountFromMass', texts: { of: 'CuSO4' }, with: { m: '1.60' } }
 

@@ -7,7 +7,9 @@ import {
   nameOf,
   parseFormula,
 } from '../substance/index.ts'
+import type { Bench } from './Bench.ts'
 import type { Solved } from './built.ts'
+import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
 import type { Presence } from './relations/presence.ts'
 import type { Spoken } from './relations/spokenOf.ts'
 
@@ -26,13 +28,29 @@ function sharedElement(asked: Formula, measured: readonly Formula[]): ElementSym
   )
 }
 
-/** The species that the record leads to an amount or concentration of, where the question asks. */
-function measuredAt({ bench, solution }: Solved, presence: Presence, { place, species }: Spoken): readonly Formula[] {
-  const known = presence.of(place).species.filter((one) => !species.includes(one))
-  return known.filter((one) => {
-    const keys = [bench.amount(one, place), ...(place.kind === 'material' ? [bench.concentration(one, place.id)] : [])]
-    return keys.some((key) => solution.has(key))
-  })
+/** Everywhere that parts of the sample are which a question is about. */
+function placesOfSample({ task }: Bench, presence: Presence, sample: Place): readonly Place[] {
+  const places = [
+    ...task.materials.map(({ id }) => inMaterial(id)),
+    ...task.parts.flatMap((part): readonly Place[] => {
+      if (part.kind === 'weighing') return [weighed(part.id)]
+      if (part.kind === 'heating') return [heated(part.id)]
+      return part.kind === 'titration' ? [inTitration({ part }, 'flask')] : []
+    }),
+  ]
+  return places.filter((place) => presence.together(place, sample))
+}
+
+/** The species that the record leads to an amount or concentration of, anywhere in the sample. */
+function measuredIn({ bench, solution }: Solved, presence: Presence, { place: sample, species }: Spoken): readonly Formula[] {
+  const places = placesOfSample(bench, presence, sample)
+  const known = presence.of(sample).species.filter((one) => !species.includes(one))
+  return known.filter((one) =>
+    places.some((place) => {
+      const keys = [bench.amount(one, place), ...(place.kind === 'material' ? [bench.concentration(one, place.id)] : [])]
+      return keys.some((key) => solution.has(key))
+    }),
+  )
 }
 
 /** Says why a question about a species cannot be answered, and what would help; undefined where that is not the trouble. */
@@ -42,7 +60,7 @@ export function whyNot(
   spoken: Spoken & { readonly mayBeCounted: boolean },
 ): WhyNot | undefined {
   const [asked] = spoken.species
-  const measured = measuredAt(solved, presence, spoken)
+  const measured = measuredIn(solved, presence, spoken)
   if (!asked || spoken.countedBy || measured.length === 0) return undefined
   if (measured.some((one) => countIn(asked, one) > 0)) return undefined
   const shared = loneElement(asked) || !spoken.mayBeCounted ? undefined : sharedElement(asked, measured)

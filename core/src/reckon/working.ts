@@ -185,12 +185,14 @@ export class Writer {
   }
 
   private substituteProduct({ over, under, factor }: Extract<Body, { kind: 'product' }>, factorFirst: boolean): string {
-    const number = factor.over === 1 ? [] : [String(factor.over)]
+    const size = Math.abs(factor.over)
+    const number = size === 1 ? [] : [String(size)]
     const values = over.map((key) => this.text(key))
     const percentage = factor.over === 100 && !factorFirst
     const top = percentage ? values : factorFirst ? [...number, ...values] : [...values, ...number]
     const bottom = [...under.map((key) => this.text(key)), ...(factor.under === 1 ? [] : [String(factor.under)])]
     const fraction = [top.length > 0 ? top.join(' × ') : '1', ...bottom].join(' / ')
+    if (factor.over < 0) return `−${fraction.startsWith('-') ? fraction.replace(/^-[\d.e-]+/, '($&)') : fraction}`
     return percentage ? `${fraction} × 100` : fraction
   }
 

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
+import { changed, LAWN_SAND, nowOpen, openTask, VINEGAR } from '../testing/openTask.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
 import { WorkOutPage } from './WorkOutPage.tsx'
 
@@ -142,6 +142,21 @@ describe('working it out yourself', () => {
     write(section, /^Yours: amount of manganate/, '2.07e-4')
     write(section, /^Yours: amount of manganate/, '')
     expect(nowOpen().questions[1]?.own).toEqual([])
+  })
+})
+
+describe('what was not measured', () => {
+  it('is refused with what was, and counted by an element when the student says so', () => {
+    const asked = changed(LAWN_SAND, (task) => {
+      task.questions = [{ id: 'x', text: 'Rust', find: { quantity: 'massPercent', of: 'Fe2O3', in: 'F1' } }]
+    })
+    openTask(asked, <WorkOutPage />, 'work-out')
+    const section = screen.getByRole('region', { name: 'Rust' })
+    expect(section.textContent).toContain('what was measured there is')
+    fireEvent.click(within(section).getByRole('button', { name: 'Take all of the iron to be Fe2O3' }))
+    expect(nowOpen().questions[0]?.find).toMatchObject({ countedBy: 'Fe' })
+    expect(section.textContent).toContain('17.4')
+    expect(section.textContent).toContain('all of the iron is there as Fe2O3')
   })
 })
 

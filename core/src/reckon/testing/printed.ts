@@ -44,6 +44,7 @@ class Reader {
 
   private number(): Exact {
     const token = this.tokens[this.at++] ?? ''
+    if (token === '−') return this.number().neg()
     const work = FUNCTIONS[token]
     if (work) return work(this.number())
     if (token === 'smaller') {
