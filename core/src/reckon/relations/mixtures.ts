@@ -67,8 +67,16 @@ function writeWeight({ over, under }: Ratio, name: string): string {
   return `${number}${name}`
 }
 
+/** What an amount of a mixture is told by. */
+interface Told {
+  readonly titres: readonly Key[]
+  /** What each titration is called. */
+  readonly titles: readonly string[]
+  readonly equation: string
+}
+
 /** Amount of one thing of a mixture as sums and differences of the titres. */
-function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], titres: readonly Key[], equation: string): void {
+function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], { titres, titles, equation }: Told): void {
   const { network } = bench
   const used = weights.flatMap((weight, index) => (weight.over === 0 ? [] : [{ weight, index, titre: titres[index] as Key }]))
   const weighted = ({ weight, titre, index }: (typeof used)[number]): Key => {
@@ -96,7 +104,7 @@ function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], titres: 
     ...minus.map(({ weight, index }) => writeWeight(weight, nameOf(index))),
   ].join(' − ')
   const symbol = network.quantities.get(gives)?.fullSymbol ?? 'n'
-  const titled = used.map(({ index }) => nameOf(index)).join(' and ')
+  const titled = used.map(({ index }) => `${nameOf(index)} is the amount run in by ${titles[index] ?? 'a titration'}`)
   network.sum({
     gives,
     plus: plus.map(weighted),
@@ -105,7 +113,7 @@ function relateOne(bench: Bench, gives: Key, weights: readonly Ratio[], titres: 
     apart: true,
     equation,
     formulas: { [gives]: `${symbol} = ${written}` },
-    assumes: `${titled} are the amounts run in to each end-point, in the order of the titrations`,
+    assumes: titled,
   })
 }
 
@@ -138,9 +146,10 @@ export function relateMixtures(bench: Bench, mixtures: readonly Mixture[], roles
       const burette = roles.get(part.id)?.burette.formula as Formula
       return scaledTitre(bench, mixture, part, burette)
     })
+    const titles = titrations.map(({ title }, index) => (title ? `the titration “${title}”` : `titration ${index + 1}`))
     unknowns.forEach((formula, index) => {
       const equation = equationFor(formula, titrations, roles)
-      relateOne(bench, amountOf(formula), solved[index] ?? [], titres, equation)
+      relateOne(bench, amountOf(formula), solved[index] ?? [], { titres, titles, equation })
     })
   }
 }

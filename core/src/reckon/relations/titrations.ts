@@ -57,7 +57,8 @@ function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): 
   const place = inTitration(flask, 'titre')
   const { conventions } = bench.task
   // Titrations of one mixture to different end-points are told apart by their titles.
-  const several = part.reactions.filter(({ role }) => role === 'titration').length > 1 && part.title !== undefined
+  const shared = part.continues !== undefined || part.reactions.filter(({ role }) => role === 'titration').length > 1
+  const several = shared && part.title !== undefined
   const mean = several ? `mean titre (${part.title})` : 'mean titre'
   const name = run === undefined ? mean : `titre of ${runName(part.runs, run)}`
   bench.callPlace(place, `the ${name}`)
