@@ -11,7 +11,6 @@ const SHOTS = [
   { name: 'shelf', path: '/' },
   { name: 'brief', path: '/task/demo-lawn-sand/brief' },
   { name: 'weigh', path: '/task/demo-lawn-sand/w1' },
-  { name: 'make-up', path: '/task/demo-lawn-sand/s1' },
   { name: 'titrate', path: '/task/demo-lawn-sand/t1' },
   { name: 'titrate-phone-dark', path: '/task/demo-lawn-sand/t1', viewport: PHONE, colorScheme: 'dark' },
   { name: 'standardise', path: '/task/demo-vinegar/t1' },
@@ -21,6 +20,7 @@ const SHOTS = [
     path: '/task/demo-lawn-sand/work-out',
     act: (page) => page.locator('[data-at="questions.q2"]').evaluate((section) => section.scrollIntoView()),
   },
+  { name: 'calculations', path: '/task/demo-heat/work-out' },
   {
     name: 'what-if',
     path: '/task/demo-lawn-sand/work-out',

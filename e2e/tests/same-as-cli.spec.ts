@@ -32,7 +32,8 @@ const cli = (command: string, name: string): unknown =>
   )
 
 /** 4.59e-4 is set as 4.59 × 10⁻⁴, with the minus sign of mathematics. */
-const asSet = (value: string) => value.replace(/e(-?\d+)$/, (_, exponent: string) => ` × 10${exponent.replace('-', '−')}`)
+const asSet = (value: string) =>
+  value.replace(/e(-?\d+)$/, (_, exponent: string) => ` × 10${exponent.replace('-', '−')}`).replace(/^-/, '−')
 
 for (const name of DEMO_TASKS) {
   test(`the page and the command line give the same working: ${name}`, async ({ page, bench }) => {

@@ -55,13 +55,13 @@ test('heat of a reaction: temperatures, mass and amount to an enthalpy change wi
   ])
   // q = 50.0 × 4.18 × 6.2 = 1295.8 J for 0.0250 mol.
   const enthalpy = answerOf(page, 'Enthalpy change')
-  await expect(enthalpy).toContainText('-51.8 kJ/mol')
+  await expect(enthalpy).toContainText('−51.8 kJ/mol')
   await expect(enthalpy.getByRole('listitem')).toHaveCount(1)
   await saved(page)
   const address = page.url()
   await page.goto('about:blank')
   await page.goto(address)
-  await expect(answerOf(page, 'Enthalpy change')).toContainText('-51.8 kJ/mol')
+  await expect(answerOf(page, 'Enthalpy change')).toContainText('−51.8 kJ/mol')
 })
 
 test('gas collected: from its volume to the share of a sample, by keyboard', async ({ page, bench }) => {

@@ -1,14 +1,11 @@
 import type { Exact } from '../number/index.ts'
 import type { Task } from '../record/index.ts'
 import { Bench } from './Bench.ts'
-import { buildNetwork } from './build.ts'
 import { evaluate } from './evaluate.ts'
 import { inTitration } from './place.ts'
 import { solve } from './solve.ts'
 import { unlessImpossible } from './unlessImpossible.ts'
-
-/** The same each time, so that the networks laid out without questions are found again. */
-const NO_QUESTIONS: Task['questions'] = []
+import { layOutRecord } from './withoutQuestions.ts'
 
 /**
  * Predicts the mean titre of a titration with some other amount of what is analysed in the flask, everything else
@@ -19,7 +16,7 @@ const NO_QUESTIONS: Task['questions'] = []
  * @returns the titre in cm³, without the blank; undefined where it cannot be had, negative where the acid would not last
  */
 export function predictTitre(task: Task, titration: string, times: Exact): Exact | undefined {
-  const { bench: laidOut, solution: found, recorded } = buildNetwork({ ...task, questions: NO_QUESTIONS })
+  const { bench: laidOut, solution: found, recorded } = layOutRecord(task)
   const bench = new Bench(task, laidOut)
   const role = recorded.roles.get(titration)
   if (!role || role.also.length > 0 || !times.gt(0)) return undefined
