@@ -137,7 +137,7 @@ function filled(count: number, of: string): Found {
 }
 
 function written(answer: Answer): string {
-  const value = answer.value?.replace(/e(-?\d+)$/, (_, exponent: string) => ` × 10${raised(exponent)}`)
+  const value = answer.value?.replace(/e(-?\d+)$/, (_, exponent: string) => ` × 10${raised(exponent)}`).replace(/^-/, '−')
   return `${value} ${unitSymbol(answer.unit)}`.trim()
 }
 
