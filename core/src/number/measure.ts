@@ -1,15 +1,17 @@
 import type { Decimal } from 'decimal.js'
 import { Exact } from './reading.ts'
 import { findUnit, UNITS } from './units.ts'
+import { gcd } from './wholeNumbers.ts'
 
 /** Bases that all units are made of; parts of a hundred are kept apart from plain numbers. */
 type Base = 'dm' | 'g' | 's' | 'K' | 'mol' | 'V' | '%'
 type Powers = ReadonlyMap<Base, number>
 
-/** What a unit measures, and how many of the base units make one of it. */
+/** What a unit measures, and how many of the base units make one of it: `over` to `under`, so that a minute below a line stays exact. */
 export interface Measure {
   readonly powers: Powers
-  readonly inBase: Decimal
+  readonly over: Decimal
+  readonly under: Decimal
 }
 
 interface Simple {
@@ -103,8 +105,14 @@ function factorsOf(text: string, sign: 1 | -1): readonly [Simple, number][] | un
 /** A unit in brackets to some power: `(mol/dm3)^2`. */
 const POWER = /^\(([^()]+)\)\^?(-?\d)$/
 
-function toPower({ powers, inBase }: Measure, times: number): Measure {
-  return { powers: new Map([...powers].map(([base, power]) => [base, power * times])), inBase: inBase.pow(times) }
+function toPower({ powers, over, under }: Measure, times: number): Measure {
+  const [above, below] = times < 0 ? [under, over] : [over, under]
+  const size = Math.abs(times)
+  return {
+    powers: new Map([...powers].map(([base, power]) => [base, power * times])),
+    over: above.pow(size),
+    under: below.pow(size),
+  }
 }
 
 function compound(text: string): Measure | undefined {
@@ -118,16 +126,18 @@ function compound(text: string): Measure | undefined {
   const factors = [factorsOf(over, 1), ...under.map((part) => factorsOf(part, -1))]
   if (factors.some((one) => one === undefined) || under.some((part) => part.trim() === '')) return undefined
   const powers = new Map<Base, number>()
-  let inBase = new Exact(1)
+  let [above, below] = [new Exact(1), new Exact(1)]
   for (const [simple, times] of factors.flatMap((one) => one ?? [])) {
-    inBase = inBase.mul(new Exact(simple.inBase).pow(times))
+    const size = new Exact(simple.inBase).pow(Math.abs(times))
+    if (times > 0) above = above.mul(size)
+    else below = below.mul(size)
     for (const [base, power] of Object.entries(simple.powers) as [Base, number][]) {
       const total = (powers.get(base) ?? 0) + power * times
       if (total === 0) powers.delete(base)
       else powers.set(base, total)
     }
   }
-  return { powers, inBase }
+  return { powers, over: above, under: below }
 }
 
 const OF_TABLE = {
@@ -151,10 +161,8 @@ export function measureOf(text: string): Measure | undefined {
   if (known === undefined) return compound(text)
   const { dimension, inBase } = UNITS[known]
   const base = compound(OF_TABLE[dimension])
-  return base && { powers: base.powers, inBase: dimension === 'ratio' ? new Exact(1) : new Exact(inBase) }
+  return base && { powers: base.powers, over: dimension === 'ratio' ? new Exact(1) : new Exact(inBase), under: new Exact(1) }
 }
-
-const FIGURES_OF_A_FACTOR = 20
 
 /** Whether two units measure the same thing. */
 export function isAlike(one: string, other: string): boolean {
@@ -163,15 +171,30 @@ export function isAlike(one: string, other: string): boolean {
   return a.powers.size === b.powers.size && [...a.powers].every(([base, power]) => b.powers.get(base) === power)
 }
 
+/** A ratio of whole numbers in lowest terms. */
+export interface UnitRatio {
+  readonly over: number
+  readonly under: number
+}
+
 /**
- * How many of one unit make one of another: 60 for `cm3/s` in `cm3/min`.
+ * How many of one unit make one of another, as a ratio: 60 to 1 for `cm3/s` in `cm3/min`, 101 325 to 1000 for `atm` in `kPa`.
  *
  * @returns undefined where they measure different things, or one is no unit
  */
-export function timesBetween(from: string, to: string): Decimal | undefined {
-  if (from.trim() === to.trim()) return new Exact(1)
+export function ratioBetween(from: string, to: string): UnitRatio | undefined {
+  if (from.trim() === to.trim()) return { over: 1, under: 1 }
   const [a, b] = [measureOf(from), measureOf(to)]
   if (!a || !b || !isAlike(from, to)) return undefined
-  // An hour over a minute is 60 and not 59.999…: what division leaves over in the last places is not meant.
-  return a.inBase.div(b.inBase).toSignificantDigits(FIGURES_OF_A_FACTOR)
+  const [over, under] = [a.over.mul(b.under), a.under.mul(b.over)]
+  const scale = new Exact(10).pow(Math.max(over.decimalPlaces(), under.decimalPlaces()))
+  const [top, bottom] = [BigInt(over.mul(scale).toFixed()), BigInt(under.mul(scale).toFixed())]
+  const common = gcd(top, bottom)
+  return { over: Number(top / common), under: Number(bottom / common) }
+}
+
+/** How many of one unit make one of another, as a number; undefined as for {@link ratioBetween}. */
+export function timesBetween(from: string, to: string): Decimal | undefined {
+  const ratio = ratioBetween(from, to)
+  return ratio && new Exact(ratio.over).div(ratio.under)
 }

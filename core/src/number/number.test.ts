@@ -111,6 +111,9 @@ describe('units', () => {
     ['(mol/dm3)^2', 'mol2 dm-6', '1'],
     ['1/s', 'min-1', '60'],
     ['mL', 'cm3', '1'],
+    ['atm', 'kPa', '101.325'],
+    ['g/h', 'mg/min', '16.6666666666666666666666666667'],
+    ['1/min', '1/h', '60'],
   ])('one %s is so many %s: %s', (from, to, times) => {
     expect(timesBetween(from, to)?.toFixed()).toBe(times)
   })

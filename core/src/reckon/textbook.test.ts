@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { type Question, readTask } from '../record/index.ts'
 import { reckonTask } from './index.ts'
+import { SCHOOLS } from './testing/knownTruth.ts'
 
 /*
  * Worked examples and problems of textbooks, recalled from memory: Skoog, West, Holler and Crouch, Fundamentals of
@@ -28,6 +29,11 @@ function answerTo({ materials, parts, find, unit }: Sheet): number {
   })
   const [answer] = reckonTask(task).answers
   expect(answer?.missing).toBeUndefined()
+  // Every school comes to the same.
+  for (const working of SCHOOLS) {
+    const [other] = reckonTask({ ...task, conventions: { ...task.conventions, working } }).answers
+    expect(other?.value, working).toBe(answer?.value)
+  }
   return answer?.unrounded ?? Number.NaN
 }
 

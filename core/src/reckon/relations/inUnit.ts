@@ -1,6 +1,5 @@
-import { Exact, isUnit, timesBetween } from '../../number/index.ts'
+import { isUnit, ratioBetween } from '../../number/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Factor } from '../network.ts'
 import type { Key, Quantity } from '../quantity.ts'
 import { unitSymbol } from '../working.ts'
 
@@ -17,19 +16,12 @@ export interface InUnit {
   readonly refused?: { readonly why: string; readonly natural: string }
 }
 
-function factorFrom(times: Exact): Factor | undefined {
-  const turned = new Exact(1).div(times)
-  if (times.isInteger()) return { over: times.toNumber(), under: 1 }
-  return turned.isInteger() ? { over: 1, under: turned.toNumber() } : undefined
-}
-
 /** Brings a quantity to a unit by a line of its own. Without a unit, or with its own, it stays as it is. */
 export function relateInUnit(bench: Bench, key: Key, wanted: string | undefined): InUnit {
   const quantity = bench.network.quantities.get(key)
   if (!quantity || wanted === undefined) return { key }
   const natural = unitOf(quantity)
-  const times = timesBetween(natural, wanted)
-  const factor = times && factorFrom(times)
+  const factor = ratioBetween(natural, wanted)
   if (!factor)
     return {
       key,
@@ -47,7 +39,8 @@ export function relateInUnit(bench: Bench, key: Key, wanted: string | undefined)
     fullSymbol: quantity.fullSymbol,
     ...unitKept(wanted),
   })
-  const number = factor.under === 1 ? ` × ${factor.over}` : `/${factor.under}`
+  const above = factor.over === 1 ? '' : ` × ${factor.over}`
+  const number = factor.under === 1 ? above : `${above}/${factor.under}`
   const name = quantity.fullSymbol
   bench.network.product({
     gives: converted,
