@@ -55,22 +55,28 @@ const asked = fc.constantFrom(...DEMOS.filter(({ parts }) => parts.some(({ kind 
   }),
 )
 
+/** The questions whose answers a question is worked with, and those that these are worked with: they are part of it. */
+function answersUsed(demo: Task, { find }: Question): readonly Question[] {
+  const worked = find.quantity === 'sum' ? Object.values(find.with ?? {}) : []
+  const ids =
+    find.quantity === 'percentError'
+      ? [find.answer]
+      : worked.flatMap((one) => (typeof one === 'object' && 'answer' in one ? [one.answer] : []))
+  const used = demo.questions.filter(({ id }) => ids.includes(id))
+  return used.flatMap((question) => [...answersUsed(demo, question), question])
+}
+
 describe('questions of one task', () => {
   it('never disturb each other: any of them in any order have the answers they have alone', () => {
     fc.assert(
       fc.property(asked, ({ demo, some }) => {
         const all = reckonTask(demo).answers
-        // A percentage error is about another answer, so that one is part of its question.
-        const compared = (question: Question) => {
-          const { find } = question
-          return find.quantity === 'percentError' ? demo.questions.filter(({ id }) => id === find.answer) : []
-        }
-        const needed = some.flatMap((question) => [...compared(question), question])
+        const needed = some.flatMap((question) => [...answersUsed(demo, question), question])
         const questions = needed.filter((question, index) => needed.indexOf(question) === index)
         for (const answer of reckonTask({ ...demo, questions }).answers)
           expect(answer).toEqual(all.find(({ question }) => question === answer.question))
         const [first] = some
-        if (first && compared(first).length === 0)
+        if (first && answersUsed(demo, first).length === 0)
           expect(answerOf({ ...demo, questions: [first] }, first.id)).toEqual(answerOf(demo, first.id))
       }),
       { numRuns: 300 },

@@ -185,17 +185,17 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
       }),
     ]
   }
-  const named = (indexes: readonly number[]) => indexes.map((index) => runName(part.runs, index)).join(' and ')
-  if (assessment.rival && !assessment.runs.some(({ chosenByHand }) => chosenByHand))
-    return [
-      titrationProblem('titration.tied', at, { taken: named(assessment.used), other: named(assessment.rival), within, unit }),
-    ]
+  const rival = assessment.runs.some(({ chosenByHand }) => chosenByHand) ? [] : (assessment.rival ?? [])
+  const tied =
+    rival.length > 0
+      ? [titrationProblem('titration.tied', at, { taken: named(part, assessment.used), other: named(part, rival), within, unit })]
+      : []
   const inside = accurate
     .filter(({ inMean }) => inMean)
     .map(volumeOf)
     .toSorted((a, b) => a.cmp(b))
-  return accurate
-    .filter(({ inMean }) => !inMean)
+  const apart = accurate
+    .filter(({ inMean, index }) => !inMean && !rival.includes(index))
     .map((one) =>
       titrationProblem('run.disagrees', [...at, one.run.id, 'final'], {
         run: runName(part.runs, one.index),
@@ -203,6 +203,15 @@ function checkAgreement(part: PartOf<'titration'>, assessment: Assessment, conve
         unit,
       }),
     )
+  return [...tied, ...apart]
+}
+
+const MOST_NAMED = 3
+
+/** Runs by their names, or how many they are where that would be a list. */
+function named({ runs }: PartOf<'titration'>, indexes: readonly number[]): string {
+  const names = indexes.map((index) => runName(runs, index))
+  return names.length > MOST_NAMED ? `${names.length} runs beginning with ${names[0]}` : names.join(' and ')
 }
 
 /** How far the nearest of sorted volumes is. */

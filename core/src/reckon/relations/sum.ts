@@ -1,5 +1,5 @@
 import { Exact, isAlike } from '../../number/index.ts'
-import type { FindOf } from '../../record/index.ts'
+import { type FindOf, path } from '../../record/index.ts'
 import { checkBalance, compositionOf, countIn, type Equation, type Formula, sameSpecies } from '../../substance/index.ts'
 import { CONSTANTS, type Sum, type SumLine, sumOf, type Take } from '../../sums/index.ts'
 import type { Bench } from '../Bench.ts'
@@ -118,7 +118,7 @@ class SumLayer {
     this.bench.network.give(key, {
       value: exact,
       text: value,
-      at: ['questions', this.id, 'find', 'with', take.key],
+      at: path('questions', this.id, 'find', 'with', take.key, ...(typeof given === 'string' ? [] : ['value'])),
       reading: true,
     })
     return key
