@@ -15,12 +15,12 @@ const COST_OF_ASKING = 10_000
 
 type Users = ReadonlyMap<Key, readonly Rule[]>
 
-/** Rules of one layer by what they use. A network that is solved grows no more, but in layers laid over it. */
-const USERS = new WeakMap<Network, Users>()
+/** Rules of one layer by what they use, as long as it has no more of them. */
+const USERS = new WeakMap<Network, { readonly users: Users; readonly rules: number }>()
 
 function usersIn(network: Network): Users {
   const known = USERS.get(network)
-  if (known) return known
+  if (known?.rules === network.rules.length) return known.users
   const users = new Map<Key, Rule[]>()
   for (const rule of network.rules) {
     for (const key of input(rule.body)) {
@@ -29,7 +29,7 @@ function usersIn(network: Network): Users {
       else users.set(key, [rule])
     }
   }
-  USERS.set(network, users)
+  USERS.set(network, { users, rules: network.rules.length })
   return users
 }
 

@@ -237,6 +237,18 @@ describe('named calculations', () => {
   })
 })
 
+describe('the reactant that runs out first', () => {
+  it.each([
+    ['0.0050', 'Mg'],
+    ['0.0200', 'HCl'],
+  ])('of %s mol of magnesium with 0.0250 mol of acid: %s', (n1, first) => {
+    const texts = { equation: 'Mg + 2HCl -> MgCl2 + H2', a: 'Mg', b: 'HCl', to: 'H2' }
+    const [answer] = answersOf([{ sum: 'limiting', texts, with: { n1, n2: '0.0250' }, unit: 'mmol' }])
+    expect(answer?.unit).toBe('mmol')
+    expect(answer?.steps.at(-2)?.says).toBe(`amount of product: ${first} runs out first`)
+  })
+})
+
 describe('signs', () => {
   it.each([
     ['1.296', '−1.296 / 0.0250', '-51.8'],

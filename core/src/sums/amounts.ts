@@ -1,4 +1,4 @@
-import type { Sum } from './sum.ts'
+import type { Sum, SumLine } from './sum.ts'
 
 const OF = { key: 'of', says: 'Of (formula)', kind: 'formula', placeholder: 'Na2CO3' } as const
 const EQUATION = {
@@ -11,6 +11,18 @@ const MASS = { key: 'm', symbol: 'm', says: 'mass', unit: 'g' } as const
 const AMOUNT = { key: 'n', symbol: 'n', says: 'amount', unit: 'mol' } as const
 const VOLUME = { key: 'V', symbol: 'V', says: 'volume', unit: 'cm3' } as const
 const CONCENTRATION = { key: 'c', symbol: 'c', says: 'concentration', unit: 'mol/dm3' } as const
+
+/** What is sought as a percentage of the sample. */
+const OF_SAMPLE: SumLine = {
+  gives: 'percent',
+  symbol: '%',
+  says: 'percentage by mass',
+  unit: '%',
+  formula: 'm/m(sample) × 100',
+  over: ['part'],
+  under: ['sample'],
+  factor: { over: 100, under: 1 },
+}
 
 /** Amounts from what was weighed and measured out, and from one species to another by a reaction. */
 export const AMOUNTS: readonly Sum[] = [
@@ -137,10 +149,11 @@ export const AMOUNTS: readonly Sum[] = [
       {
         gives: 'found',
         symbol: 'n',
-        says: 'amount of product: the smaller, since that reactant runs out first',
+        says: 'amount of product',
         unit: 'mol',
         formula: 'the smaller of the two',
         least: ['x1', 'x2'],
+        runsOut: ['a', 'b'],
       },
     ],
     assumes: ['the reaction goes to its end and nothing else reacts'],
@@ -201,16 +214,7 @@ export const AMOUNTS: readonly Sum[] = [
         held: { of: 'of', in: 'precipitate' },
       },
       { gives: 'part', symbol: 'm', says: 'mass of what is sought', unit: 'g', formula: 'nM', over: ['held', 'M:of'] },
-      {
-        gives: 'percent',
-        symbol: '%',
-        says: 'percentage by mass',
-        unit: '%',
-        formula: 'm/m(sample) × 100',
-        over: ['part'],
-        under: ['sample'],
-        factor: { over: 100, under: 1 },
-      },
+      OF_SAMPLE,
     ],
     assumes: ['all of it came down, and the precipitate is pure and dry'],
     source: 'Vogel, Textbook of Quantitative Chemical Analysis, gravimetry; from memory',
@@ -240,16 +244,7 @@ export const AMOUNTS: readonly Sum[] = [
         ratio: { equation: 'equation', of: 'of', to: 'gas' },
       },
       { gives: 'part', symbol: 'm', says: 'mass of what is sought', unit: 'g', formula: 'nM', over: ['reacted', 'M:of'] },
-      {
-        gives: 'percent',
-        symbol: '%',
-        says: 'percentage by mass',
-        unit: '%',
-        formula: 'm/m(sample) × 100',
-        over: ['part'],
-        under: ['sample'],
-        factor: { over: 100, under: 1 },
-      },
+      OF_SAMPLE,
     ],
     assumes: ['nothing but the gas was lost: no spray, and no gas stayed dissolved'],
     source: 'common practice',

@@ -1,4 +1,4 @@
-import type { Sum } from './sum.ts'
+import type { Sum, SumLine } from './sum.ts'
 
 const KEPT = 'no heat is lost to the air or the vessel'
 const LIKE_WATER = 'the solution has the specific heat capacity of water, and 1 cm³ of it weighs 1 g'
@@ -6,6 +6,26 @@ const MASS = { key: 'm', symbol: 'm', says: 'mass of solution or water warmed', 
 const CAPACITY = { key: 'c', symbol: 'c', says: 'specific heat capacity', unit: 'J/(g K)', usual: '4.18' } as const
 const CHANGE = { key: 'dT', symbol: 'ΔT', says: 'change of temperature', unit: 'K', signed: true } as const
 const JOULES_TO_KILOJOULES = { over: 1, under: 1000 }
+
+const HEAT: SumLine = {
+  gives: 'q',
+  symbol: 'q',
+  says: 'heat taken up',
+  unit: 'kJ',
+  formula: 'mcΔT/1000',
+  over: ['m', 'c', 'dT'],
+  factor: JOULES_TO_KILOJOULES,
+}
+const ENTHALPY: SumLine = {
+  gives: 'dH',
+  symbol: 'ΔH',
+  says: 'enthalpy change',
+  unit: 'kJ/mol',
+  formula: '−q/n',
+  over: ['q'],
+  under: ['n'],
+  factor: { over: -1, under: 1 },
+}
 
 /** Energetics: heat from temperature changes, enthalpy changes with their sign, cycles. */
 export const ENERGY: readonly Sum[] = [
@@ -29,17 +49,7 @@ export const ENERGY: readonly Sum[] = [
     group: 'energy',
     says: 'heat taken up by what was warmed, q = mcΔT',
     takes: [MASS, CAPACITY, CHANGE],
-    lines: [
-      {
-        gives: 'q',
-        symbol: 'q',
-        says: 'heat taken up',
-        unit: 'kJ',
-        formula: 'mcΔT/1000',
-        over: ['m', 'c', 'dT'],
-        factor: JOULES_TO_KILOJOULES,
-      },
-    ],
+    lines: [HEAT],
     signed: true,
     assumes: [LIKE_WATER, KEPT],
     source: 'common practice',
@@ -74,18 +84,7 @@ export const ENERGY: readonly Sum[] = [
       { key: 'q', symbol: 'q', says: 'heat taken up by the surroundings', unit: 'kJ', signed: true },
       { key: 'n', symbol: 'n', says: 'amount of what ran out first', unit: 'mol' },
     ],
-    lines: [
-      {
-        gives: 'dH',
-        symbol: 'ΔH',
-        says: 'enthalpy change',
-        unit: 'kJ/mol',
-        formula: '−q/n',
-        over: ['q'],
-        under: ['n'],
-        factor: { over: -1, under: 1 },
-      },
-    ],
+    lines: [ENTHALPY],
     signed: true,
     assumes: ['the amount is that of the reactant that runs out first'],
     source: 'common practice',
@@ -95,27 +94,7 @@ export const ENERGY: readonly Sum[] = [
     group: 'energy',
     says: 'enthalpy change straight from the change of temperature',
     takes: [MASS, CAPACITY, CHANGE, { key: 'n', symbol: 'n', says: 'amount of what ran out first', unit: 'mol' }],
-    lines: [
-      {
-        gives: 'q',
-        symbol: 'q',
-        says: 'heat taken up',
-        unit: 'kJ',
-        formula: 'mcΔT/1000',
-        over: ['m', 'c', 'dT'],
-        factor: JOULES_TO_KILOJOULES,
-      },
-      {
-        gives: 'dH',
-        symbol: 'ΔH',
-        says: 'enthalpy change',
-        unit: 'kJ/mol',
-        formula: '−q/n',
-        over: ['q'],
-        under: ['n'],
-        factor: { over: -1, under: 1 },
-      },
-    ],
+    lines: [HEAT, ENTHALPY],
     signed: true,
     assumes: [LIKE_WATER, KEPT, 'the amount is that of the reactant that runs out first'],
     source: 'common practice',

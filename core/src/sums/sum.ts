@@ -60,7 +60,8 @@ export type SumLine = Line &
       }
     | { readonly plus: readonly string[]; readonly minus?: readonly string[] }
     | { readonly apply: FunctionName; readonly to: string }
-    | { readonly least: readonly string[] }
+    /** The smallest of several, each by the text that says of what: what runs out first is named. */
+    | { readonly least: readonly string[]; readonly runsOut: readonly string[] }
   )
 
 export const GROUPS = ['amounts', 'gases', 'energy', 'rates', 'equilibria', 'comparing', 'water and oils'] as const

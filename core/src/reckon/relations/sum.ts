@@ -3,10 +3,13 @@ import { type FindOf, path } from '../../record/index.ts'
 import { checkBalance, compositionOf, countIn, type Equation, type Formula, sameSpecies } from '../../substance/index.ts'
 import { CONSTANTS, type Sum, type SumLine, sumOf, type Take } from '../../sums/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Factor } from '../network.ts'
+import { evaluate } from '../evaluate.ts'
+import { type Factor, Network } from '../network.ts'
 import { ofQuestion } from '../place.ts'
 import { type Key, keyOf } from '../quantity.ts'
+import { solve } from '../solve.ts'
 import { readEquation, readFormula } from '../species.ts'
+import { unlessImpossible } from '../unlessImpossible.ts'
 import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
 import type { Target } from './target.ts'
 
@@ -214,12 +217,24 @@ class SumLayer {
     const unit = shared === undefined ? line.unit : this.unitAt(this.keys.get(shared) ?? keyOf({ what: 'worked with' }))
     return this.bench.network.define({
       of: { what: 'line of a sum', detail: line.gives, place: ofQuestion(this.id) },
-      says: line.says,
+      says: 'least' in line ? `${line.says}: ${this.runsOutFirst(line)} runs out first` : line.says,
       symbol: line.symbol,
       fullSymbol: line.symbol,
       ...unitKept(unit),
       ...(line.places === undefined ? {} : { places: line.places }),
     })
+  }
+
+  /** Which reactant the smallest of several amounts of product goes with. */
+  private runsOutFirst({ least, runsOut }: Extract<SumLine, { least: unknown }>): string {
+    const { network } = this.bench
+    const solution = solve(new Network(network))
+    const amounts = least.map((name) => {
+      const key = this.keys.get(name)
+      return (key === undefined ? undefined : unlessImpossible(() => evaluate(network, solution, key).get(key))) ?? new Exact(0)
+    })
+    const smallest = Exact.min(...amounts)
+    return this.text(runsOut[amounts.findIndex((amount) => amount.eq(smallest))] ?? '')
   }
 
   /** The number of a line: as it stands, from an equation, or from what a formula holds. */
