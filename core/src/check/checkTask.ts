@@ -11,11 +11,12 @@ import { checkObservations } from './observations.ts'
 import { checkQuestions } from './questions.ts'
 import { checkReferences } from './references.ts'
 import { checkRivals } from './rivals.ts'
+import { checkSeries } from './series.ts'
 import { checkSetUp } from './setUp.ts'
 import { checkVolumes } from './volumes.ts'
 import { checkWeighing } from './weighings.ts'
 
-/** A series is drawn, and its doubtful points are ringed there; a solution and a note cannot be wrong by themselves. */
+/** A solution and a note cannot be wrong by themselves. */
 const NOTHING_WRONG = () => []
 
 const checkPart = byKind<readonly Problem[], [task: Task, setting: TitrationSetting]>({
@@ -23,7 +24,7 @@ const checkPart = byKind<readonly Problem[], [task: Task, setting: TitrationSett
   solution: NOTHING_WRONG,
   titration: (part, task, setting) => [...checkSetUp(task, part), ...checkTitration(part, setting)],
   heating: checkHeating,
-  series: NOTHING_WRONG,
+  series: checkSeries,
   rack: checkObservations,
   chromatogram: checkChromatogram,
   note: NOTHING_WRONG,

@@ -1,15 +1,21 @@
 import type { Problem } from '../problem/index.ts'
-import { type Path, path, type Question, type Task } from '../record/index.ts'
+import { type FindOf, isOfSeries, type Path, path, type Question, type Task } from '../record/index.ts'
 import { recordProblem } from './says.ts'
 
 /** Something a question names, and what there is of its kind. */
 interface Named {
   readonly at: Path
   readonly id: string
-  readonly kind: 'material' | 'titration' | 'series' | 'place' | 'question'
+  readonly kind: 'material' | 'titration' | 'series' | 'place' | 'question' | 'unknown'
 }
 
-const OF_SERIES: ReadonlySet<string> = new Set(['crossing', 'gradient', 'rise'])
+/** The answer or the unknown that a place on an axis is taken from. */
+function placeOnAxis(find: FindOf<'yAt' | 'xAt'>, at: (...fields: readonly string[]) => Path): readonly Named[] {
+  const [field, place] = find.quantity === 'yAt' ? (['x', find.x] as const) : (['y', find.y] as const)
+  if (typeof place === 'string') return []
+  if ('unknown' in place) return [{ at: at(field, 'unknown'), id: place.unknown, kind: 'unknown' }]
+  return 'answer' in place ? [{ at: at(field, 'answer'), id: place.answer, kind: 'question' }] : []
+}
 
 function namedBy({ id: question, find }: Question): readonly Named[] {
   const at = (...fields: readonly string[]) => path('questions', question, 'find', ...fields)
@@ -22,6 +28,9 @@ function namedBy({ id: question, find }: Question): readonly Named[] {
           ? [{ at: at('with', name, 'answer'), id: worked.answer, kind: 'question' as const }]
           : [],
       )
+    case 'yAt':
+    case 'xAt':
+      return [{ at: at('in'), id: find.in, kind: 'series' }, ...placeOnAxis(find, at)]
     case 'molarMass':
       return [{ at: at('of'), id: find.of, kind: 'material' }]
     case 'massToWeigh':
@@ -30,7 +39,7 @@ function namedBy({ id: question, find }: Question): readonly Named[] {
     case 'amount':
       return [{ at: at('in'), id: find.in, kind: 'place' }]
     default: {
-      const kind = find.quantity === 'meanTitre' ? 'titration' : OF_SERIES.has(find.quantity) ? 'series' : 'material'
+      const kind = find.quantity === 'meanTitre' ? 'titration' : isOfSeries(find.quantity) ? 'series' : 'material'
       return [{ at: at('in'), id: find.in, kind }]
     }
   }
@@ -42,6 +51,8 @@ function known(task: Task, kind: Named['kind']): readonly string[] {
   switch (kind) {
     case 'material':
       return materials
+    case 'unknown':
+      return task.parts.flatMap((part) => (part.kind === 'series' ? (part.unknowns ?? []).map(({ id }) => id) : []))
     case 'question':
       return task.questions.map(({ id }) => id)
     case 'place':

@@ -38,6 +38,17 @@ export const recordProblem = problemsIn({
     says: ({ which }) => `The lid was on at the ${which} weighing only, so its mass is in the difference.`,
     mend: () => 'Weigh with the lid both times or neither; weigh the lid alone if it is too late.',
   } satisfies Wording<{ which: string }>,
+  'series.cannotPlot': {
+    level: 'error',
+    says: ({ text, name }) => `${text} cannot be plotted as ${name}: nought and what is below it have none.`,
+    mend: () => 'Look at the reading again, or plot the axis as it was read.',
+  } satisfies Wording<{ text: string; name: string }>,
+  'series.unknownBeyond': {
+    level: 'query',
+    says: ({ of, y, from, to }) =>
+      `The reading of ${of}, ${y}, lies beyond those of the points, ${from} to ${to}: nothing shows that the line goes on so.`,
+    mend: () => 'Dilute the sample so that it falls among the points, or measure a point beyond it.',
+  } satisfies Wording<{ of: string; y: string; from: string; to: string }>,
   'reading.rival': {
     level: 'query',
     says: ({ value, rival }) => `Two values were entered at the same time: ${value} and ${rival}.`,

@@ -59,9 +59,34 @@ export function fitLine(points: readonly Point[]): Line {
   return { slope, intercept, residual, points: n, scatter }
 }
 
+/**
+ * Fits y = slope × x by least squares, through the origin: slope = Σxy / Σx², s² = Σr² / (n − 1).
+ *
+ * @throws ChemistryError `curve.tooFewPoints` where every x is nought
+ */
+export function fitLineFromOrigin(points: readonly Point[]): Line {
+  const squares = sum(points.map(({ x }) => x ** 2))
+  if (squares === 0) {
+    throw new ChemistryError('curve.tooFewPoints', 'A line from the origin needs a point away from it. Take another reading.', {
+      points: points.length,
+    })
+  }
+  const slope = sum(points.map(({ x, y }) => x * y)) / squares
+  const residual = sum(points.map(({ x, y }) => (y - slope * x) ** 2))
+  const line = { slope, intercept: 0, residual, points: points.length }
+  if (points.length < 2) return line
+  const deviation = Math.sqrt(residual / (points.length - 1))
+  return { ...line, scatter: { deviation, slope: deviation / Math.sqrt(squares), intercept: 0, covariance: 0 } }
+}
+
 /** Height of a line at x. */
 export function heightAt({ slope, intercept }: Pick<Line, 'slope' | 'intercept'>, x: number): number {
   return slope * x + intercept
+}
+
+/** Where a line has a height; undefined where it is level. */
+export function placeAtHeight({ slope, intercept }: Pick<Line, 'slope' | 'intercept'>, y: number): number | undefined {
+  return slope === 0 ? undefined : (y - intercept) / slope
 }
 
 function sum(values: readonly number[]): number {

@@ -1,13 +1,17 @@
 import { entryText, type PartOf } from '../record/index.ts'
 import { doubtfulPoints } from './doubtful.ts'
-import { fitLine, type Line, type Point, tooFewForLine } from './line.ts'
+import { drawnAxis } from './drawnAxis.ts'
+import { fitLine, fitLineFromOrigin, type Line, type Point, tooFewForLine } from './line.ts'
 import { extrapolateToMixing, type Mixing } from './mixing.ts'
 import { type SmoothCurve, smoothCurve } from './smooth.ts'
+import { curveThrough } from './through.ts'
 import { fitTwoLines, type TwoLines } from './twoLines.ts'
 
-/** What a series comes to: its points, and the line or lines through them. */
+/** What a series comes to: its points as they are drawn, and the line or lines through them. */
 export interface SeriesReading {
   readonly points: readonly Point[]
+  /** Indexes in the record of the points that could be drawn. */
+  readonly places: readonly number[]
   readonly line?: Line
   readonly twoLines?: TwoLines
   /** The curve through them, where no line is asked for. */
@@ -18,20 +22,18 @@ export interface SeriesReading {
   readonly doubtful: readonly number[]
 }
 
-/** How finely y is read: as stated, else by the decimals written. */
+/** How finely y is read: as stated, else by the decimals written; nothing to go by where something else is drawn. */
 function stepOf(part: PartOf<'series'>): number {
+  if (part.y.plotted !== undefined) return 0
   if (part.y.step !== undefined) return Number(part.y.step)
   const places = Math.max(0, ...part.points.map(({ y }) => entryText(y).split('.')[1]?.length ?? 0))
   return 10 ** -places
 }
 
-function doubtfulOf(part: PartOf<'series'>, points: readonly Point[], twoLines: TwoLines | undefined): readonly number[] {
-  const step = stepOf(part)
-  if (part.reading === 'curve') return []
-  if (!twoLines) return part.reading === 'two-lines' ? [] : doubtfulPoints(points, step)
-  // Each line is judged by itself; places in the sorted halves lead back to places in the record.
+/** Each of two lines is judged by itself; places in the sorted halves lead back to places in the record. */
+function doubtfulOfTwo(points: readonly Point[], { split }: TwoLines, step: number): readonly number[] {
   const order = points.map((_, index) => index).toSorted((a, b) => (points[a]?.x ?? 0) - (points[b]?.x ?? 0))
-  const halves = [order.slice(0, twoLines.split), order.slice(twoLines.split)]
+  const halves = [order.slice(0, split), order.slice(split)]
   return halves.flatMap((half) =>
     doubtfulPoints(
       half.map((index) => points[index] as Point),
@@ -54,20 +56,35 @@ export function readSeries(part: PartOf<'series'>): SeriesReading {
   return found
 }
 
+/** The points as they are drawn, and where each stands in the record; what cannot be drawn, as the logarithm of nought, is none. */
+function drawnPoints({ points, x, y }: PartOf<'series'>) {
+  const [across, up] = [drawnAxis(x), drawnAxis(y)]
+  const drawn = points.map((point) => ({ x: across.of(Number(entryText(point.x))), y: up.of(Number(entryText(point.y))) }))
+  const places = drawn.flatMap((point, index) => (Number.isFinite(point.x) && Number.isFinite(point.y) ? [index] : []))
+  return { points: places.map((place) => drawn[place] as Point), places }
+}
+
 function read(part: PartOf<'series'>): SeriesReading {
-  const points = part.points.map(({ x, y }) => ({ x: Number(entryText(x)), y: Number(entryText(y)) }))
-  if (part.mixedAt !== undefined && part.reading === 'two-lines') {
-    const mixing = extrapolateToMixing(points, Number(part.mixedAt))
-    return { points, ...(mixing ? { mixing } : {}), doubtful: [] }
+  const { points, places } = drawnPoints(part)
+  const found = { points, places, doubtful: [] }
+  switch (part.reading) {
+    case 'two-lines': {
+      if (part.mixedAt !== undefined) {
+        const mixing = extrapolateToMixing(points, Number(part.mixedAt))
+        return mixing ? { ...found, mixing } : found
+      }
+      const twoLines = fitTwoLines(points, part.splitAt === undefined ? undefined : Number(part.splitAt))
+      return twoLines ? { ...found, twoLines, doubtful: doubtfulOfTwo(points, twoLines, stepOf(part)) } : found
+    }
+    case 'curve':
+    case 'curve-through-points': {
+      const smooth = part.reading === 'curve' ? smoothCurve(points) : curveThrough(points)
+      return smooth ? { ...found, smooth } : found
+    }
+    case 'line-from-origin':
+      return points.some(({ x }) => x !== 0) ? { ...found, line: fitLineFromOrigin(points) } : found
+    default:
+      if (tooFewForLine(points)) return found
+      return { ...found, line: fitLine(points), doubtful: doubtfulPoints(points, stepOf(part)) }
   }
-  if (part.reading === 'two-lines') {
-    const twoLines = fitTwoLines(points, part.splitAt === undefined ? undefined : Number(part.splitAt))
-    return { points, ...(twoLines ? { twoLines } : {}), doubtful: doubtfulOf(part, points, twoLines) }
-  }
-  if (part.reading === 'curve') {
-    const smooth = smoothCurve(points)
-    return { points, ...(smooth ? { smooth } : {}), doubtful: [] }
-  }
-  if (tooFewForLine(points)) return { points, doubtful: [] }
-  return { points, line: fitLine(points), doubtful: doubtfulOf(part, points, undefined) }
 }

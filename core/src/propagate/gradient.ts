@@ -40,6 +40,9 @@ function handBack(operation: Operation, slots: Float64Array, owed: Float64Array)
       if (smallest !== undefined) add(smallest, 1)
       return
     }
+    case 'tangent':
+      add(operation.of, operation.slope)
+      return
     case 'function':
       add(operation.of, FUNCTIONS[operation.name].slope(slots[operation.of] as number))
       return

@@ -16,6 +16,15 @@ export type Operation =
       readonly minus: readonly number[]
     }
   | { readonly kind: 'mean' | 'least'; readonly into: number; readonly of: readonly number[] }
+  /** A drawing near the place where it is read. */
+  | {
+      readonly kind: 'tangent'
+      readonly into: number
+      readonly of: number
+      readonly at: number
+      readonly height: number
+      readonly slope: number
+    }
   | { readonly kind: 'function'; readonly into: number; readonly name: FunctionName; readonly of: number }
 
 /**
@@ -65,6 +74,8 @@ function compute(operation: Operation, slots: Float64Array): number {
     }
     case 'least':
       return Math.min(...operation.of.map((slot) => slots[slot] as number))
+    case 'tangent':
+      return operation.height + operation.slope * ((slots[operation.of] as number) - operation.at)
     case 'function':
       return FUNCTIONS[operation.name].of(slots[operation.of] as number)
   }

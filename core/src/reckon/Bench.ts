@@ -24,6 +24,8 @@ import { readFormula } from './species.ts'
 export class Bench {
   readonly network: Network
   readonly task: Task
+  /** Whether what was laid out would be another with other readings, as where it says which reactant runs out first. */
+  hangsOnValues = false
   private readonly placeWords: Layered<PlaceKey, string>
   private weighed: ReadonlyMap<string, readonly PartOf<'weighing'>[]> | undefined
 

@@ -21,6 +21,7 @@ function renamed(body: Body, nameOf: (key: Key) => Key): Body {
     case 'least':
       return { ...body, of: body.of.map(nameOf) }
     case 'function':
+    case 'read off':
       return { ...body, of: nameOf(body.of) }
   }
 }

@@ -53,4 +53,33 @@ describe('a task in which readings change one after another', () => {
       { numRuns: 150 },
     )
   })
+
+  it('says anew which reactant runs out first', () => {
+    const lawn = readTaskText(readFileSync(new URL('iron-in-lawn-sand.hoplark.json', DEMO), 'utf8'))
+    const [titration] = lawn.parts.filter((part) => part.kind === 'titration')
+    const task: Task = {
+      ...lawn,
+      questions: [
+        { id: 'n', find: { quantity: 'amount', of: 'MnO4-', in: `${titration?.id}/titre` } },
+        {
+          id: 'q',
+          find: {
+            quantity: 'sum',
+            sum: 'limiting',
+            texts: { equation: 'Mg + 2HCl -> MgCl2 + H2', a: 'Mg', b: 'HCl', to: 'H2' },
+            with: { n1: { answer: 'n' }, n2: '0.0004' },
+          },
+        },
+      ],
+    }
+    const says = (one: Task) => reckonTask(one).answers[1]?.steps.find(({ says }) => says.includes('runs out first'))?.says
+    expect(says(task)).toContain('HCl runs out first')
+    const less = {
+      ...task,
+      parts: task.parts.map((part) =>
+        part === titration ? { ...part, runs: part.runs.map((run) => ({ ...run, initial: '0.00', final: '5.00' })) } : part,
+      ),
+    }
+    expect(says(less)).toContain('Mg runs out first')
+  })
 })

@@ -40,13 +40,14 @@ const handsOnAMean = (assessment: Assessment | undefined): assessment is Assessm
 
 /**
  * The networks of a task in which only readings of runs changed: those laid out before, with other mean titres in them.
- * Which way leads to an answer does not hang on a value, so nothing is laid or solved again while readings are typed.
+ * Which way leads to an answer does not hang on a value, so nothing is laid or solved again while readings are typed,
+ * unless words were chosen by a value.
  *
  * @returns undefined where anything else is other than it was
  */
 export function layOutAgain({ task: before, built }: LaidOut, task: Task): Built | undefined {
   const changed = changedTitrations(before, task)
-  if (!changed) return undefined
+  if (!changed || built.questions.some(({ bench }) => bench.hangsOnValues)) return undefined
   const setting = { conventions: task.conventions, massOfRun: massesFrom(task) }
   const assessments = new Map(built.recorded.assessments)
   for (const part of changed) {

@@ -1,7 +1,7 @@
 import { Exact } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { FunctionName } from '../propagate/index.ts'
-import type { Body, Network } from './network.ts'
+import type { Body, Drawn, Network } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, type Solution } from './solve.ts'
 
@@ -20,6 +20,15 @@ function apply(name: FunctionName, of: Exact): Exact {
   const value = EXACTLY[name](of)
   if (value.isFinite()) return value
   throw new ChemistryError('reckon.noFunction', 'A logarithm or a root is taken of a number that is not above nought.')
+}
+
+/** The last figures of what is read off a drawing are those of the arithmetic, not of the points. */
+const FIGURES_OF_A_DRAWING = 12
+
+function readOff({ says, at }: Drawn, where: Exact): Exact {
+  const found = at(where.toNumber())
+  if (found !== undefined && Number.isFinite(found)) return new Exact(found).toSignificantDigits(FIGURES_OF_A_DRAWING)
+  throw new ChemistryError('reckon.notDrawn', `a place at which ${says} reaches ${where.toSignificantDigits(4)}`)
 }
 
 /** Works one line out. */
@@ -44,6 +53,8 @@ export function compute(body: Body, valueAt: (key: Key) => Exact): Exact {
       return Exact.min(...body.of.map(valueAt))
     case 'function':
       return apply(body.name, valueAt(body.of))
+    case 'read off':
+      return readOff(body.from, valueAt(body.of))
   }
 }
 

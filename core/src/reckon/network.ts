@@ -22,6 +22,17 @@ export type Body =
   | { readonly kind: 'mean'; readonly of: readonly Key[] }
   | { readonly kind: 'function'; readonly name: FunctionName; readonly of: Key }
   | { readonly kind: 'least'; readonly of: readonly Key[] }
+  | { readonly kind: 'read off'; readonly of: Key; readonly from: Drawn }
+
+/** Something drawn that a value is read off at another: a curve, from either axis. */
+export interface Drawn {
+  /** What it is read off: `the curve`. */
+  readonly says: string
+  /** @returns undefined where nothing is drawn */
+  readonly at: (value: number) => number | undefined
+  /** How much what is read changes with the other; nought where it cannot be said. */
+  readonly slope: (value: number) => number
+}
 
 /** How a function of a number is written. */
 export const SPELT: Readonly<Record<FunctionName, (of: string) => string>> = {
@@ -107,6 +118,7 @@ export const input = (body: Body): readonly Key[] => {
     case 'least':
       return body.of
     case 'function':
+    case 'read off':
       return [body.of]
   }
 }
@@ -210,6 +222,13 @@ export class Network {
       { kind: 'least', of: relation.of },
       () => relation.formulas?.[relation.gives] ?? 'the smaller',
     )
+  }
+
+  /** gives = what is read off something drawn at another value; solved as written only. */
+  readOff(relation: Common & { readonly gives: Key; readonly of: Key; readonly from: Drawn }): void {
+    const { gives, of, from } = relation
+    const written = () => relation.formulas?.[gives] ?? `${this.symbol(gives, true)} on ${from.says} at ${this.symbol(of, true)}`
+    this.add(relation, gives, { kind: 'read off', of, from }, written)
   }
 
   /** Takes over a rule of another network. */

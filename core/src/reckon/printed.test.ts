@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { readTaskText, type Task } from '../record/index.ts'
 import { reckonTask } from './index.ts'
 import { CARRIES, SCHOOLS } from './testing/knownTruth.ts'
-import { readAgain } from './testing/printed.ts'
+import { isReadOff, readAgain } from './testing/printed.ts'
 
 const DEMO = new URL('../../../demo/', import.meta.url)
 const DEMOS = readdirSync(DEMO).map((file) => [file, readTaskText(readFileSync(new URL(file, DEMO), 'utf8'))] as const)
@@ -14,7 +14,7 @@ function expectLinesToFollow(task: Task): number {
   for (const working of SCHOOLS) {
     for (const carry of CARRIES) {
       for (const { steps } of reckonTask({ ...task, conventions: { ...task.conventions, working, carry } }).answers) {
-        for (const step of steps) {
+        for (const step of steps.filter((step) => !isReadOff(step))) {
           lines++
           const { found, printed } = readAgain(step)
           expect(found, `${working}, ${carry}: ${step.says}: ${step.substituted} = ${step.value}`).toBe(printed)

@@ -1,4 +1,5 @@
-import { type FindOf, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
+import { drawnAxis } from '../curve/index.ts'
+import { type FindOf, findById, findPart, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
@@ -9,7 +10,17 @@ import { relatePercent } from './relations/percent.ts'
 import { relateError } from './relations/percentError.ts'
 import { relatePerItem } from './relations/perItem.ts'
 import { placeOf } from './relations/placeOf.ts'
-import { relateCrossing, relateGradient, relateRise } from './relations/series.ts'
+import {
+  relateArea,
+  relateCrossing,
+  relateEquivalence,
+  relateGradient,
+  relateHalfEquivalence,
+  relateRise,
+  relateTurning,
+  relateXAt,
+  relateYAt,
+} from './relations/series/index.ts'
 import { relateSolubility } from './relations/solubility.ts'
 import { relateMassToWeigh } from './relations/statedQuantity.ts'
 import { type AnswerTo, relateSum } from './relations/sum.ts'
@@ -59,7 +70,35 @@ function inPlace(bench: Bench, find: FindOf<'mass' | 'amount'>, quantity: 'mass'
 }
 
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const lower = (text: string) => (/^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text)
 const inLabel = (task: Task, find: { readonly in: string }) => `in ${materialLabel(task, find.in)}`
+
+/** What stands along an axis of a series, to begin a title with. */
+function axisOf(task: Task, series: string, axis: 'x' | 'y'): string {
+  const part = findPart(task, 'series', series)
+  const name = part ? drawnAxis(part[axis]).name : axis
+  // A name like pH or ln(k) keeps its first letter.
+  return /^[a-z]{2}/.test(name) && !/^(pH|ln|log)/.test(name) ? upper(name) : name
+}
+
+/** Where something is read off, if it is a number. */
+function placeSaid(place: FindOf<'xAt'>['y']): string {
+  if (typeof place === 'string') return ` at ${place}`
+  return 'value' in place ? ` at ${place.value} ${place.unit}`.trimEnd() : ''
+}
+
+/** Of which unknown x is looked up. */
+function unknownOf(task: Task, { in: series, y }: FindOf<'xAt'>): string | undefined {
+  if (typeof y !== 'object' || !('unknown' in y)) return undefined
+  const unknowns = findPart(task, 'series', series)?.unknowns ?? []
+  return `of ${findById(unknowns, y.unknown)?.label || y.unknown}`
+}
+
+function turningTitle(task: Task, { quantity, in: series, axis }: FindOf<'highest' | 'lowest'>): string {
+  return axis === 'y'
+    ? `${upper(quantity)} ${lower(axisOf(task, series, 'y'))}`
+    : `${axisOf(task, series, 'x')} where the curve is ${quantity}`
+}
 
 /** Every kind of question. One that lacks something here does not compile. */
 const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> } = {
@@ -120,12 +159,44 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
     title: (find) => `${find.of} in each of ${find.items}`,
     relate: (find, { bench }) => onSpecies(find.of, (species) => relatePerItem(bench, species, find.in, find.items)),
   },
-  crossing: { title: () => 'Where the lines cross', relate: (find, { bench }) => relateCrossing(bench, find.in) },
+  crossing: {
+    title: ({ in: series, axis }, task) =>
+      axis === undefined ? 'Where the lines cross' : `${axisOf(task, series, axis)} where the lines cross`,
+    relate: (find, { bench }) => relateCrossing(bench, find.in, find.axis),
+  },
   gradient: {
     title: (find) => (find.at === undefined ? 'Gradient' : `Gradient at ${find.at}`),
     relate: (find, { bench }) => relateGradient(bench, find.in, find.at),
   },
   rise: { title: () => 'Change on mixing', relate: (find, { bench }) => relateRise(bench, find.in) },
+  yAt: {
+    title: (find, task) => `${axisOf(task, find.in, 'y')} read off${placeSaid(find.x)}`,
+    relate: (find, { bench, id, answerTo }) => relateYAt(bench, find, { id, answerTo }),
+  },
+  xAt: {
+    title: (find, task) => `${axisOf(task, find.in, 'x')} ${unknownOf(task, find) ?? `read off${placeSaid(find.y)}`}`,
+    relate: (find, { bench, id, answerTo }) => relateXAt(bench, find, { id, answerTo }),
+  },
+  highest: {
+    title: (find, task) => turningTitle(task, find),
+    relate: (find, { bench }) => relateTurning(bench, find),
+  },
+  lowest: {
+    title: (find, task) => turningTitle(task, find),
+    relate: (find, { bench }) => relateTurning(bench, find),
+  },
+  equivalence: {
+    title: (find, task) => `${axisOf(task, find.in, 'x')} at equivalence${find.which === undefined ? '' : ` ${find.which}`}`,
+    relate: (find, { bench }) => relateEquivalence(bench, find),
+  },
+  halfEquivalence: {
+    title: (find) => `pKa, half-way to equivalence${find.which === undefined ? '' : ` ${find.which}`}`,
+    relate: (find, { bench }) => relateHalfEquivalence(bench, find),
+  },
+  area: {
+    title: (find, task) => `Area under ${lower(axisOf(task, find.in, 'y'))}`,
+    relate: (find, { bench, id }) => relateArea(bench, id, find),
+  },
   sum: {
     title: (find) => upper(sumOf(find.sum)?.says ?? find.sum),
     relate: (find, { bench, id, answerTo }) => relateSum(bench, id, find, answerTo),

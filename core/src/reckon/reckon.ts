@@ -1,6 +1,6 @@
 import { type Exact, formatFigures, formatPlaces } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
-import { isCountable, path, type Question, type Task } from '../record/index.ts'
+import { isCountable, isOfSeries, path, type Question, type Task } from '../record/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
 import type { Answer } from './answer.ts'
@@ -41,10 +41,10 @@ export interface Reckoning {
 const CLEARLY_OVER = 110
 
 /** A rate that falls, a temperature that drops and too little found are results, not errors. */
-const MAY_BE_NEGATIVE: ReadonlySet<Question['find']['quantity']> = new Set(['gradient', 'rise', 'crossing', 'percentError'])
+const mayBeBelowNought = (quantity: Question['find']['quantity']) => quantity === 'percentError' || isOfSeries(quantity)
 
 const mayBeNegative = ({ find }: Question) =>
-  find.quantity === 'sum' ? (sumOf(find.sum)?.signed ?? false) : MAY_BE_NEGATIVE.has(find.quantity)
+  find.quantity === 'sum' ? (sumOf(find.sum)?.signed ?? false) : mayBeBelowNought(find.quantity)
 
 /** Something that is worked out when it is first asked for. */
 function later<Value>(work: () => Value): () => Value {
@@ -73,8 +73,12 @@ class Answerer {
     this.solution = solution
   }
 
+  /** What is written to so many decimals is carried on so, too. */
   private round(figures: number) {
-    return (value: Exact) => value.toSignificantDigits(figures)
+    return (value: Exact, key: Key) => {
+      const places = this.network.quantities.get(key)?.places
+      return places === undefined ? value.toSignificantDigits(figures) : value.toDecimalPlaces(places)
+    }
   }
 
   private values(key: Key, figures: number, carry: 'unrounded' | 'rounded'): Values {
@@ -84,7 +88,7 @@ class Answerer {
     if (this.task.conventions.working !== 'chain') return evaluate(network, this.solution, key, round)
     // In one chain nothing is rounded but what has a line of its own.
     const lines = new Set(linesOfChain(this.solution, key))
-    return evaluate(network, this.solution, key, (value, line) => (lines.has(line) ? round(value) : value))
+    return evaluate(network, this.solution, key, (value, line) => (lines.has(line) ? round(value, line) : value))
   }
 
   private write(key: Key, value: Exact, figures: number): string {

@@ -23,6 +23,13 @@ const EXAMPLES: readonly Example[] = [
   ['amount in half a litre', { sum: 'amountInSolution', with: { c: '2.00', V: { value: '0.500', unit: 'dm3' } } }, 1],
   ['concentration', { sum: 'concentrationFrom', with: { n: '0.00235', V: '25.0' } }, 0.094],
   [
+    'copper in g/dm³',
+    { sum: 'massConcentrationFrom', texts: { of: 'Cu' }, with: { c: { value: '24.0', unit: 'mmol/dm3' } } },
+    0.024 * 63.5,
+  ],
+  ['salt in mol/dm³', { sum: 'concentrationFromMass', texts: { of: 'NaCl' }, with: { rho: '2.34' } }, 2.34 / 58.5],
+  ['a dilution', { sum: 'dilution', with: { c1: '0.0950', V1: '10.0', V2: '250.0' } }, 0.0038],
+  [
     'chalk from carbon dioxide',
     { sum: 'byReaction', texts: { equation: CARBONATE, from: 'CO2', to: 'CaCO3' }, with: { n: '0.0040' } },
     0.004,

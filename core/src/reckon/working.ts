@@ -96,6 +96,9 @@ const bracketed = (text: string) => (text.startsWith('-') ? `(${text})` : text)
 /** The most further figures a number is written with so that a reader who works its line out again finds what stands behind it. */
 const MOST_FURTHER_FIGURES = 6
 
+/** How a line begins that is read off a drawing, which nobody works out again from what stands in it. */
+export const READ_OFF = 'read off '
+
 /** Writes lines; a silent rule passes on the text of what it says again. */
 export class Writer {
   private readonly texts = new Map<string, string>()
@@ -162,7 +165,9 @@ export class Writer {
   }
 
   private rounds(worked: Exact, value: string): boolean {
-    const lastPlace = new Exact(10).pow(-placesOf(value))
+    // The noughts of 6270 to three figures only hold its place.
+    const holding = Math.max(0, new Exact(value).e + 1 - this.style.figures)
+    const lastPlace = new Exact(10).pow(placesOf(value) > 0 ? -placesOf(value) : holding)
     return settled(worked.div(lastPlace)).toDecimalPlaces(0, Exact.ROUND_HALF_UP).mul(lastPlace).eq(value)
   }
 
@@ -179,6 +184,8 @@ export class Writer {
         return `the smaller of ${body.of.map((key) => this.text(key)).join(' and ')}`
       case 'function':
         return SPELT[body.name](this.text(body.of))
+      case 'read off':
+        return `${READ_OFF}${body.from.says} at ${this.text(body.of)}`
       case 'mean':
         return `(${body.of.map((key) => this.text(key)).join(' + ')}) / ${body.of.length}`
     }

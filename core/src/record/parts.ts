@@ -86,7 +86,15 @@ const HeatingSchema = z.strictObject({
   within: DecimalSchema.optional(),
 })
 
-const AxisSchema = z.strictObject({ name: z.string().max(120), unit: z.string().max(60), step: DecimalSchema.optional() })
+const AxisSchema = z.strictObject({
+  name: z.string().max(120),
+  unit: z.string().max(60),
+  step: DecimalSchema.optional(),
+  plotted: z
+    .enum(['inverse', 'inverse kelvins', 'ln', 'log', 'ln of inverse', 'log of inverse', 'square'])
+    .optional()
+    .describe('what is plotted along it instead of what was read'),
+})
 
 const SeriesSchema = z.strictObject({
   ...common,
@@ -94,11 +102,20 @@ const SeriesSchema = z.strictObject({
   x: AxisSchema,
   y: AxisSchema,
   points: listOf(z.strictObject({ id: IdSchema, x: EntrySchema, y: EntrySchema })),
-  reading: z.enum(['two-lines', 'line', 'curve']).optional(),
+  reading: z.enum(['two-lines', 'line', 'line-from-origin', 'curve', 'curve-through-points']).optional(),
   splitAt: z.union([DecimalSchema, z.number().int().nonnegative()]).optional(),
   mixedAt: DecimalSchema.optional().describe('with two lines: x at which things were mixed; both lines are drawn on to it'),
   marks: z.enum(['crosses', 'ringed-dots']).optional(),
   compareWith: z.array(IdSchema).optional().describe('other series drawn on the same paper'),
+  unknowns: listOf(
+    z.strictObject({
+      id: IdSchema,
+      label: z.string().max(120),
+      readings: listOf(z.strictObject({ id: IdSchema, y: EntrySchema })),
+    }),
+  )
+    .optional()
+    .describe('samples of which y was read, and x is looked up on the line: a calibration'),
 })
 
 const StepSchema = z.strictObject({

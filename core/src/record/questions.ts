@@ -17,6 +17,8 @@ const countedBy = species
   .optional()
   .describe('a species that the one asked for holds (an element, an ion), all of which is taken to be there as that')
 
+const axis = z.enum(['x', 'y'])
+
 const FindSchema = z.discriminatedUnion('quantity', [
   z.strictObject({ quantity: z.literal('meanTitre'), in: IdSchema }),
   z.strictObject({ quantity: z.literal('mass'), of: species, in: place, countedBy }),
@@ -35,13 +37,38 @@ const FindSchema = z.discriminatedUnion('quantity', [
   }),
   z.strictObject({ quantity: z.literal('massToWeigh'), of: species, concentration: GivenSchema, volume: GivenSchema }),
   z.strictObject({ quantity: z.literal('perItem'), of: species, in: IdSchema, items: z.number().int().positive(), countedBy }),
-  z.strictObject({ quantity: z.literal('crossing'), in: IdSchema }),
+  z.strictObject({ quantity: z.literal('crossing'), in: IdSchema, axis: axis.optional().describe('x where nothing is said') }),
   z.strictObject({
     quantity: z.literal('gradient'),
     in: IdSchema,
     at: DecimalSchema.optional().describe('x at which the tangent to a curve is drawn; where it begins if nothing is said'),
   }),
   z.strictObject({ quantity: z.literal('rise'), in: IdSchema }),
+  z.strictObject({
+    quantity: z.literal('yAt'),
+    in: IdSchema,
+    x: WorkedWithSchema.describe('where y is read off, in the unit of the x axis or with its own'),
+  }),
+  z.strictObject({
+    quantity: z.literal('xAt'),
+    in: IdSchema,
+    y: z
+      .union([WorkedWithSchema, z.strictObject({ unknown: IdSchema })])
+      .describe('the y at which x is read off, or an unknown of the series'),
+  }),
+  z.strictObject({ quantity: z.enum(['highest', 'lowest']), in: IdSchema, axis }),
+  z.strictObject({
+    quantity: z.enum(['equivalence', 'halfEquivalence']),
+    in: IdSchema,
+    which: z
+      .number()
+      .int()
+      .min(1)
+      .max(6)
+      .optional()
+      .describe('of several steep places in order of x; the steepest if nothing is said'),
+  }),
+  z.strictObject({ quantity: z.literal('area'), in: IdSchema, from: DecimalSchema.optional(), to: DecimalSchema.optional() }),
   z.strictObject({ quantity: z.literal('ions'), in: IdSchema }),
   z.strictObject({
     quantity: z.literal('sum'),

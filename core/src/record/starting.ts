@@ -1,4 +1,5 @@
 import { taskId } from './identity.ts'
+import { STARTING_SERIES } from './startingSeries.ts'
 import { STARTING_SUMS } from './startingSums.ts'
 import { DEFAULT_CONVENTIONS, type PartOf, type Task } from './types.ts'
 import { TASK_FORMAT, TASK_VERSION } from './version.ts'
@@ -12,8 +13,7 @@ export type StartingSheet =
   | 'standardise'
   | 'heating'
   | keyof typeof STARTING_SUMS
-  | 'temperature'
-  | 'gas'
+  | keyof typeof STARTING_SERIES
   | 'unknowns'
   | 'chromatogram'
   | 'empty'
@@ -24,6 +24,7 @@ export const SHEET_GROUPS = [
   'solids and gases',
   'heat and rates',
   'equilibria and water',
+  'graphs and comparisons',
   'tubes and spots',
   'anything',
 ] as const
@@ -173,39 +174,43 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     group: 'heat and rates',
     name: 'Temperature run',
     says: 'Temperature after each portion; two lines cross where one has neutralised the other.',
-    content: {
-      materials: [solution('A'), solution('B')],
-      parts: [
-        {
-          id: 'm1',
-          kind: 'series',
-          x: { name: 'volume added', unit: 'cm3' },
-          y: { name: 'temperature', unit: '°C', step: '0.5' },
-          points: [],
-          reading: 'two-lines',
-        },
-      ],
-      questions: [{ id: 'q1', find: { quantity: 'crossing', in: 'm1' } }],
-    },
+    content: STARTING_SERIES.temperature,
   },
   gas: {
     group: 'heat and rates',
     name: 'Gas volume run',
     says: 'Volume of gas by time; the tangent where the curve begins is the initial rate.',
-    content: {
-      materials: [],
-      parts: [
-        {
-          id: 'm1',
-          kind: 'series',
-          x: { name: 'time', unit: 's', step: '1' },
-          y: { name: 'volume of gas', unit: 'cm3', step: '1' },
-          points: [],
-          reading: 'curve',
-        },
-      ],
-      questions: [{ id: 'q1', find: { quantity: 'gradient', in: 'm1' } }],
-    },
+    content: STARTING_SERIES.gas,
+  },
+  'rate-and-temperature': {
+    group: 'heat and rates',
+    name: 'Times at several temperatures',
+    says: 'How long a fixed change takes; ln(1/t) against 1/T gives the activation energy.',
+    content: STARTING_SERIES['rate-and-temperature'],
+  },
+  'ph-curve': {
+    group: 'equilibria and water',
+    name: 'pH curve',
+    says: 'pH while one runs into the other; the steepest place is the equivalence, half-way is the pKa.',
+    content: STARTING_SERIES['ph-curve'],
+  },
+  calibration: {
+    group: 'graphs and comparisons',
+    name: 'Calibration',
+    says: 'Readings of standards and of an unknown, as with a colorimeter; the line gives its concentration.',
+    content: STARTING_SERIES.calibration,
+  },
+  'solubility-curve': {
+    group: 'graphs and comparisons',
+    name: 'Solubility curve',
+    says: 'How much dissolves at each temperature; read off what falls out on cooling.',
+    content: STARTING_SERIES['solubility-curve'],
+  },
+  comparing: {
+    group: 'graphs and comparisons',
+    name: 'Two compared',
+    says: 'How many times one result is another, and by what percentage they differ.',
+    content: onlySums('comparing'),
   },
   unknowns: {
     group: 'tubes and spots',

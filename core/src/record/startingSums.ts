@@ -43,4 +43,8 @@ export const STARTING_SUMS = {
     sum('q2', 'Temporary hardness', 'temporaryHardness'),
     sum('q3', 'Permanent hardness', 'difference', { a: answer('q1'), b: answer('q2') }),
   ],
+  comparing: [
+    sum('q1', 'How many times one is the other', 'ratio'),
+    sum('q2', 'Percentage change from one to the other', 'percentageChange'),
+  ],
 } as const satisfies Record<string, readonly Question[]>

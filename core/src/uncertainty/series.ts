@@ -1,6 +1,7 @@
 import { readSeries } from '../curve/index.ts'
 import { keyOf, onSeries, type Rest, type What } from '../reckon/index.ts'
 import type { PartOf } from '../record/index.ts'
+import { calibrationSource } from './calibration.ts'
 import type { Source } from './source.ts'
 
 /** The scatter of the points about a best line has two more points to be judged by; see `better`. */
@@ -42,6 +43,7 @@ export function seriesSource(part: PartOf<'series'>, rests: readonly Rest[]): So
     return source(crossing, twoLines.uncertainty * Math.abs(twoLines.before.slope - twoLines.after.slope))
   const step = keyAt('y read off', 'after')
   if (mixing?.uncertainty !== undefined && step !== undefined) return source(step, mixing.uncertainty)
+  if (line && keyAt('gradient of a line', '') !== undefined) return calibrationSource(part, line, rests)
   const top = keyAt('y read off', 'end')
   const drawn = line ?? twoLines?.before
   if (drawn?.scatter === undefined || top === undefined) return undefined

@@ -7,6 +7,7 @@ import { useTask } from '../notebook/derived.ts'
 import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import type { Asked, Extra } from './askable.ts'
+import { AxisField, PlaceOnX, PlaceOnY, WhichField } from './SeriesFields.tsx'
 
 interface ExtraFieldsProps {
   readonly extras: readonly Extra[]
@@ -25,13 +26,15 @@ const number = (text: string) => (isDecimalText(text) ? undefined : 'digits and 
 const strength = (text: string) =>
   readStrength(text) ? undefined : 'Write a strength: 0.05, M/20, a twentieth molar, 4.90 g/dm3.'
 
-const FIELDS: Readonly<Record<Exclude<Extra, 'answer'>, FieldRow>> = {
+const FIELDS: Readonly<Record<Exclude<Extra, keyof typeof CHOSEN>, FieldRow>> = {
   countedBy: {
     label: 'Counted by (empty, unless all of it is taken to be there as that)',
     placeholder: 'Fe',
     fault: (text) => checkFormula(text, [])[0]?.says,
   },
   at: { label: 'At (empty: where the curve begins)', placeholder: '30', fault: number },
+  from: { label: 'From (empty: the first point)', placeholder: '0', fault: number },
+  to: { label: 'To (empty: the last point)', placeholder: '60', fault: number },
   accepted: { label: 'Accepted value', placeholder: '12.9', fault: number },
   added: { label: 'Common ion added (if any)', placeholder: 'IO3-', fault: () => undefined },
   addedStrength: { label: 'Its concentration', placeholder: '0.0100 mol/dm3', fault: strength },
@@ -48,14 +51,27 @@ const FIELDS: Readonly<Record<Exclude<Extra, 'answer'>, FieldRow>> = {
   },
 }
 
+/** Extras that are chosen, or can be, with the field for each. */
+const CHOSEN = {
+  answer: AnswerField,
+  placeOnX: PlaceOnX,
+  placeOnY: PlaceOnY,
+  axis: AxisField,
+  which: WhichField,
+} as const satisfies Partial<Record<Extra, unknown>>
+
+const isChosenFrom = (extra: Extra): extra is keyof typeof CHOSEN => Object.hasOwn(CHOSEN, extra)
+
 /** Fields that only some questions have. */
 export function ExtraFields({ extras, questions }: ExtraFieldsProps) {
   const { errors } = useFormState<Asked>()
   return (
     <>
-      {extras.map((extra) =>
-        extra === 'answer' ? <AnswerField key={extra} questions={questions} /> : <ExtraField key={extra} extra={extra} />,
-      )}
+      {extras.map((extra) => {
+        if (!isChosenFrom(extra)) return <ExtraField key={extra} extra={extra} />
+        const Field = CHOSEN[extra]
+        return <Field key={extra} questions={questions} />
+      })}
       {errors.extra?.message && (
         <p role="alert" className="text-sm text-litmus">
           {errors.extra.message}
@@ -83,7 +99,7 @@ function AnswerField({ questions }: Pick<ExtraFieldsProps, 'questions'>) {
   )
 }
 
-function ExtraField({ extra }: { readonly extra: Exclude<Extra, 'answer'> }) {
+function ExtraField({ extra }: { readonly extra: keyof typeof FIELDS }) {
   const { label, placeholder, fault } = FIELDS[extra]
   const { field } = useController<Asked, `extra.${typeof extra}`>({ name: `extra.${extra}` })
   const value = field.value ?? ''

@@ -1,13 +1,14 @@
 import { checkFormula } from '@hop-lark/core/check'
-import { questionTitle, unitSymbol } from '@hop-lark/core/reckon'
+import { unitSymbol } from '@hop-lark/core/reckon'
 import type { Question, Task } from '@hop-lark/core/record'
 import { type Sum, sumOf, type Take, type Text } from '@hop-lark/core/sums'
 import { useController, useWatch } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'
-import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { answerChoices } from './answerChoices.ts'
 import type { Asked } from './askable.ts'
-import { answerOf, answerText, faultOf } from './asSum.ts'
+import { faultOf } from './asSum.ts'
+import { WorkedWithField } from './WorkedWithField.tsx'
 
 interface SumFieldsProps {
   /** Questions whose answers can be worked with. */
@@ -38,8 +39,6 @@ function TextOfSum({ text: { key, says, kind, placeholder } }: { readonly text: 
   return <TextField label={says} value={value} mono placeholder={placeholder} error={fault} onCommit={field.onChange} />
 }
 
-const TYPED = 'typed'
-
 /** What a field that is left empty means, or how it is filled in. */
 function placeholderOf({ unit, convention }: Take, { conventions }: Task): string {
   if (convention !== undefined) return `${conventions[convention]} ${unitSymbol(unit)}, as the task`
@@ -50,37 +49,15 @@ function TakeField({ take, questions }: { readonly take: Take } & SumFieldsProps
   const task = useTask()
   const { field } = useController<Asked, `sum.with.${string}`>({ name: `sum.with.${take.key}` })
   const value = field.value ?? ''
-  const chosen = answerOf(value)
-  const label = `${take.says.charAt(0).toUpperCase()}${take.says.slice(1)}, ${take.symbol}`
-  const choices = [
-    { value: TYPED, says: 'a number' },
-    ...questions.map((question) => ({ value: question.id, says: `answer: ${questionTitle(task, question)}` })),
-  ]
   return (
-    <div className="flex flex-wrap items-start gap-2">
-      {chosen === undefined ? (
-        <TextField
-          className="min-w-40 flex-1"
-          label={label}
-          value={value}
-          mono
-          placeholder={placeholderOf(take, task)}
-          error={faultOf(value, take)}
-          onCommit={field.onChange}
-        />
-      ) : (
-        <span className="min-w-40 flex-1 text-sm font-semibold">{label}</span>
-      )}
-      {questions.length > 0 && !take.scale && (
-        <Select
-          label={`${label}: from`}
-          value={chosen ?? TYPED}
-          choices={choices}
-          className={chosen === undefined ? 'mt-6 max-w-40' : 'w-full'}
-          onChange={(from) => field.onChange(from === TYPED ? '' : answerText(from))}
-        />
-      )}
-    </div>
+    <WorkedWithField
+      label={`${take.says.charAt(0).toUpperCase()}${take.says.slice(1)}, ${take.symbol}`}
+      value={value}
+      placeholder={placeholderOf(take, task)}
+      error={faultOf(value, take)}
+      others={take.scale ? [] : answerChoices(task, questions)}
+      onChange={field.onChange}
+    />
   )
 }
 

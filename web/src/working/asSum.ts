@@ -1,21 +1,15 @@
 import { isAlike, measureOf, readMeasured } from '@hop-lark/core/number'
 import type { FindOf, Question } from '@hop-lark/core/record'
 import { type Sum, sumOf, type Take } from '@hop-lark/core/sums'
+import { isChosen, isUnknown, workedFrom, workedText } from './workedWith.ts'
 
 /** A calculation as the form has it: what was typed, or which answer was chosen, by name. */
 export interface AskedSum {
   readonly sum: string
   readonly texts: Readonly<Record<string, string | undefined>>
-  /** `50.0 g`, or an answer by the id of its question (see {@link ANSWER}). */
+  /** As `workedWith.ts` writes it. */
   readonly with: Readonly<Record<string, string | undefined>>
 }
-
-/** What stands before the id of a question whose answer is used; no number begins so. */
-const ANSWER = '='
-
-export const answerText = (question: string) => `${ANSWER}${question}`
-export const answerOf = (text: string | undefined): string | undefined =>
-  text?.startsWith(ANSWER) ? text.slice(ANSWER.length) : undefined
 
 /** A calculation that has just been chosen, with what is usual in its fields. */
 export function freshSum(id: string): AskedSum {
@@ -25,12 +19,7 @@ export function freshSum(id: string): AskedSum {
   return { sum: id, texts: {}, with: Object.fromEntries(filled) }
 }
 
-type WorkedWith = NonNullable<FindOf<'sum'>['with']>[string]
-
-function textOf(worked: WorkedWith, take: Take | undefined): string {
-  if (typeof worked === 'string') return `${worked} ${take && take.unit !== 'any' ? take.unit : ''}`.trim()
-  return 'answer' in worked ? answerText(worked.answer) : `${worked.value} ${worked.unit}`.trim()
-}
+const unitOf = (take: Take | undefined) => (take && take.unit !== 'any' ? take.unit : '')
 
 /** A calculation of the record as the form has it. */
 export function askedSumOf(find: FindOf<'sum'>): AskedSum {
@@ -41,26 +30,15 @@ export function askedSumOf(find: FindOf<'sum'>): AskedSum {
     with: Object.fromEntries(
       Object.entries(find.with ?? {}).map(([name, worked]) => [
         name,
-        textOf(
-          worked,
-          takes.find(({ key }) => key === name),
-        ),
+        workedText(worked, unitOf(takes.find(({ key }) => key === name))),
       ]),
     ),
   }
 }
 
-function workedFrom(text: string, { unit }: Take): WorkedWith | undefined {
-  const answer = answerOf(text)
-  if (answer !== undefined) return { answer }
-  const typed = readMeasured(text)
-  if (!typed) return undefined
-  return typed.unit === '' || typed.unit === unit ? typed.value : typed
-}
-
 /** What is wrong with what was typed for something a calculation takes; nothing while it is empty. */
 export function faultOf(text: string | undefined, take: Take): string | undefined {
-  if (text === undefined || text === '' || answerOf(text) !== undefined) return undefined
+  if (text === undefined || text === '' || isChosen(text)) return undefined
   const example = `50.0${take.unit === 'any' || take.unit === '' ? '' : ` ${take.unit}`}`
   const typed = readMeasured(text)
   if (!typed) return `Write a number, with its unit if it is another: ${example}.`
@@ -73,9 +51,9 @@ export function faultOf(text: string | undefined, take: Take): string | undefine
 export function findFromSum({ sum: id, texts, with: typed }: AskedSum): Question['find'] | undefined {
   const sum: Sum | undefined = sumOf(id)
   if (!sum) return undefined
-  const given = sum.takes.map((take) => [take.key, workedFrom(typed[take.key] ?? '', take)] as const)
+  const given = sum.takes.map((take) => [take.key, workedFrom(typed[take.key] ?? '', take.unit)] as const)
   const named = (sum.texts ?? []).map(({ key }) => [key, texts[key]?.trim() ?? ''] as const)
-  const filled = given.flatMap(([key, worked]) => (worked === undefined ? [] : [[key, worked] as const]))
+  const filled = given.flatMap(([key, worked]) => (worked === undefined || isUnknown(worked) ? [] : [[key, worked] as const]))
   const needed = sum.takes.filter(({ convention }) => convention === undefined).map(({ key }) => key)
   if (needed.some((key) => !filled.some(([name]) => name === key)) || named.some(([, text]) => text === '')) return undefined
   return {

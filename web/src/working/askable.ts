@@ -2,9 +2,25 @@ import { isDecimalText, readMeasured, readStrength } from '@hop-lark/core/number
 import { isCountable, materialLabel, type Quantity, type Question, type Task } from '@hop-lark/core/record'
 import type { Choice } from '../ui/choices.ts'
 import { type AskedSum, askedSumOf, findFromSum } from './asSum.ts'
+import { isUnknown, workedFrom, workedText } from './workedWith.ts'
 
 /** What some quantities need beside a species and a place. */
-export type Extra = 'countedBy' | 'at' | 'answer' | 'accepted' | 'added' | 'addedStrength' | 'strength' | 'volume' | 'items'
+export type Extra =
+  | 'countedBy'
+  | 'at'
+  | 'answer'
+  | 'accepted'
+  | 'added'
+  | 'addedStrength'
+  | 'strength'
+  | 'volume'
+  | 'items'
+  | 'placeOnX'
+  | 'placeOnY'
+  | 'axis'
+  | 'which'
+  | 'from'
+  | 'to'
 
 interface AskableRow {
   readonly says: string
@@ -65,9 +81,22 @@ export const ASKABLE = {
     where: 'solution',
     extras: ['added', 'addedStrength'],
   },
-  crossing: { says: 'where two lines cross', species: false, units: [''], where: 'series' },
+  crossing: { says: 'where two lines cross', species: false, units: [''], where: 'series', extras: ['axis'] },
   gradient: { says: 'gradient, rate', species: false, units: [''], where: 'series', extras: ['at'] },
   rise: { says: 'change on mixing', species: false, units: [''], where: 'series' },
+  yAt: { says: 'y at some x, read off', species: false, units: [''], where: 'series', extras: ['placeOnX'] },
+  xAt: { says: 'x at some y, or of an unknown', species: false, units: [''], where: 'series', extras: ['placeOnY'] },
+  highest: { says: 'highest place of a curve', species: false, units: [''], where: 'series', extras: ['axis'] },
+  lowest: { says: 'lowest place of a curve', species: false, units: [''], where: 'series', extras: ['axis'] },
+  equivalence: {
+    says: 'equivalence, where a curve is steepest',
+    species: false,
+    units: [''],
+    where: 'series',
+    extras: ['which'],
+  },
+  halfEquivalence: { says: 'pKa, half-way to equivalence', species: false, units: [''], where: 'series', extras: ['which'] },
+  area: { says: 'area under a curve', species: false, units: [''], where: 'series', extras: ['from', 'to'] },
   ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
   meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
   sum: { says: 'a named calculation', species: false, units: [''], where: 'nowhere' },
@@ -157,6 +186,19 @@ function extraOf(find: Question['find']): Asked['extra'] {
   switch (find.quantity) {
     case 'gradient':
       return find.at === undefined ? {} : { at: find.at }
+    case 'yAt':
+      return { placeOnX: workedText(find.x, '') }
+    case 'xAt':
+      return { placeOnY: workedText(find.y, '') }
+    case 'crossing':
+    case 'highest':
+    case 'lowest':
+      return find.axis === undefined ? {} : { axis: find.axis }
+    case 'equivalence':
+    case 'halfEquivalence':
+      return find.which === undefined ? {} : { which: String(find.which) }
+    case 'area':
+      return { ...(find.from === undefined ? {} : { from: find.from }), ...(find.to === undefined ? {} : { to: find.to }) }
     case 'percentError':
       return { answer: find.answer, accepted: find.accepted }
     case 'perItem':
@@ -192,6 +234,10 @@ function volumeFrom(text: string): { value: string; unit: string } | undefined {
   return typed && { value: typed.value, unit: typed.unit || 'cm3' }
 }
 
+const axisFrom = (text: string | undefined) => (text === 'y' ? 'y' : 'x')
+
+const placeFrom = (end: 'from' | 'to', text: string | undefined) => (text && isDecimalText(text) ? { [end]: text } : {})
+
 /** What the question asks for, or undefined while the form lacks something for it. */
 function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['find'] | undefined {
   switch (quantity) {
@@ -219,7 +265,24 @@ function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['fin
     }
     case 'sum':
       return findFromSum(sum)
+    case 'yAt': {
+      const x = workedFrom(extra.placeOnX ?? '', '')
+      return x === undefined || isUnknown(x) ? undefined : { quantity, in: place, x }
+    }
+    case 'xAt': {
+      const y = workedFrom(extra.placeOnY ?? '', '')
+      return y === undefined ? undefined : { quantity, in: place, y }
+    }
     case 'crossing':
+      return { quantity, in: place, ...(extra.axis ? { axis: axisFrom(extra.axis) } : {}) }
+    case 'highest':
+    case 'lowest':
+      return { quantity, in: place, axis: axisFrom(extra.axis) }
+    case 'equivalence':
+    case 'halfEquivalence':
+      return { quantity, in: place, ...(extra.which ? { which: Number(extra.which) } : {}) }
+    case 'area':
+      return { quantity, in: place, ...placeFrom('from', extra.from), ...placeFrom('to', extra.to) }
     case 'rise':
     case 'meanTitre':
     case 'ions':

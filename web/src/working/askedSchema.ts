@@ -14,6 +14,12 @@ const EXTRAS = {
   strength: text,
   volume: text,
   items: text,
+  placeOnX: text,
+  placeOnY: text,
+  axis: text,
+  which: text,
+  from: text,
+  to: text,
 } as const satisfies Record<Extra, typeof text>
 
 /** A question as it is being written: taken when it says what is asked for. */

@@ -62,6 +62,11 @@ function runOperation(operation: Operation, columns: Columns): void {
       into.fill(Number.POSITIVE_INFINITY)
       eachOf(columns, operation.of, leastColumn, into)
       return
+    case 'tangent': {
+      const [{ at, height, slope }, from] = [operation, columns[operation.of]!]
+      for (let t = 0; t < into.length; t++) into[t] = height + slope * (from[t]! - at)
+      return
+    }
     case 'function': {
       const [{ of }, from] = [FUNCTIONS[operation.name], columns[operation.of]!]
       for (let t = 0; t < into.length; t++) into[t] = of(from[t]!)

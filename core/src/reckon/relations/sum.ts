@@ -228,6 +228,7 @@ class SumLayer {
   /** Which reactant the smallest of several amounts of product goes with. */
   private runsOutFirst({ least, runsOut }: Extract<SumLine, { least: unknown }>): string {
     const { network } = this.bench
+    this.bench.hangsOnValues = true
     const solution = solve(new Network(network))
     const amounts = least.map((name) => {
       const key = this.keys.get(name)

@@ -1,5 +1,6 @@
 import { Exact } from '../../number/index.ts'
 import type { Step } from '../index.ts'
+import { READ_OFF } from '../working.ts'
 
 const FUNCTIONS: Readonly<Record<string, (of: Exact) => Exact>> = {
   ln: (of) => of.ln(),
@@ -63,10 +64,15 @@ class Reader {
 const numbersOf = ({ chain, substituted }: Step) =>
   chain ? chain.map(({ top, bottom }) => (bottom ? `(${top.text} / ${bottom.text})` : top.text)).join(' × ') : substituted
 
+/** Whether a line is read off a drawing, which a reader cannot work out from what stands in it. */
+export const isReadOff = ({ substituted }: Step): boolean => substituted.startsWith(READ_OFF)
+
 /** What a reader who works a printed line out again finds, rounded as the line's value is; and that value. */
 export function readAgain(step: Step): { readonly found: string; readonly printed: string } {
   const [digits = '', exponent = '0'] = step.value.split('e')
-  const lastPlace = new Exact(10).pow(Number(exponent) - (digits.split('.')[1]?.length ?? 0))
+  // The noughts at the end of a whole number may only hold its place.
+  const noughts = digits.includes('.') ? 0 : (/[1-9](0+)$/.exec(digits)?.[1]?.length ?? 0)
+  const lastPlace = new Exact(10).pow(Number(exponent) + noughts - (digits.split('.')[1]?.length ?? 0))
   const worked = new Reader(numbersOf(step)).read()
   // What thirty digits of division leave over is not the reader's.
   const rounded = worked.div(lastPlace).toSignificantDigits(20).toDecimalPlaces(0, Exact.ROUND_HALF_UP).mul(lastPlace)

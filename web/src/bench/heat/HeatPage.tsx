@@ -11,21 +11,19 @@ import {
   type Path,
   partTitle,
   path,
-  writePath,
 } from '@hop-lark/core/record'
 import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
 import { Staircase } from '../../instruments/Staircase.tsx'
 import type { Now } from '../../margin/Margin.tsx'
 import { useDerived, useTask } from '../../notebook/derived.ts'
-import { useDraft } from '../../notebook/drafts.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
+import { NextReading } from '../../ui/NextReading.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { TextField } from '../../ui/TextField.tsx'
-import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 
 /** Heating to constant mass: the weighings, the staircase they make, and whether to heat again. */
 export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
@@ -137,9 +135,10 @@ function Masses({ part }: { readonly part: PartOf<'heating'> }) {
         </Row>
       ))}
       <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
-        <NextMass
+        <NextReading
+          label="next mass, g"
           at={masses}
-          onMass={(value) =>
+          onReading={(value) =>
             change('weigh', (found) => {
               const id = freshId(
                 'm',
@@ -172,39 +171,6 @@ function Row({
       {children}
       {takeOut && <TakeOutButton says={`Take out: ${says}`} onClick={takeOut} />}
     </div>
-  )
-}
-
-/** The weighing to come: Enter keeps it and opens the next. */
-function NextMass({ at, onMass }: { readonly at: Path; readonly onMass: (value: string) => void }) {
-  const [text = '', setText] = useDraft(at)
-  const value = text.trim().replace(',', '.')
-  const keep = () => {
-    if (!isDecimalText(value)) return
-    onMass(value)
-    setText(undefined)
-  }
-  return (
-    <input
-      aria-label="next mass, g"
-      data-at={writePath(at)}
-      inputMode="decimal"
-      autoComplete="off"
-      {...(text === '' ? {} : TYPED_ONLY)}
-      value={text}
-      placeholder="–"
-      aria-invalid={value !== '' && !isDecimalText(value)}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') keep()
-        if (event.key !== 'Escape') return
-        event.stopPropagation()
-        if (text === '') event.currentTarget.blur()
-        else setText(undefined)
-      }}
-      className={`num w-full rounded-md border-2 bg-sheet px-1 py-1 text-right text-[1.35rem] outline-none placeholder:text-ink-soft focus:border-hop ${value !== '' && !isDecimalText(value) ? 'border-litmus bg-litmus-wash' : 'border-rule'}`}
-    />
   )
 }
 

@@ -1,4 +1,4 @@
-import { readSeries, type SeriesReading } from '@hop-lark/core/curve'
+import { drawnAxis, type Plotted, readSeries, type SeriesReading } from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
 import { entryText, findPart, type PartOf, partTitle, path, type Task } from '@hop-lark/core/record'
 import { useMemo } from 'react'
@@ -12,13 +12,28 @@ import { TextField } from '../../ui/TextField.tsx'
 import { GraphPaper, type OtherRun } from './GraphPaper.tsx'
 import { LineOptions } from './LineOptions.tsx'
 import { nextX } from './nextX.ts'
-import { PointTable } from './PointTable.tsx'
+import { isPlottedOtherwise, PointTable } from './PointTable.tsx'
 import { SeriesVerdict } from './SeriesVerdict.tsx'
+import { Unknowns } from './Unknowns.tsx'
 
 const READINGS = choicesOf<NonNullable<PartOf<'series'>['reading']>>({
   'two-lines': 'two lines that cross',
   line: 'one straight line',
+  'line-from-origin': 'one straight line from the origin',
   curve: 'a smooth curve',
+  'curve-through-points': 'a curve through every point',
+})
+
+const AS_READ = 'as read'
+const PLOTTED = choicesOf<Plotted | typeof AS_READ>({
+  [AS_READ]: 'as read',
+  inverse: 'inverse, 1/…',
+  'inverse kelvins': 'inverse in kelvins, 1/T',
+  ln: 'natural logarithm, ln',
+  log: 'logarithm, log',
+  'ln of inverse': 'ln of the inverse, ln(1/…)',
+  'log of inverse': 'log of the inverse, log(1/…)',
+  square: 'square',
 })
 
 /** A series: its readings and graph paper side by side, with what the lines say. */
@@ -27,7 +42,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
   const change = usePartChange(part)
   const reading = useMemo(() => readSeries(part), [part])
   const others = useMemo(() => otherRuns(task, part), [task, part])
-  const [xHead, yHead] = [part.x, part.y].map(({ name, unit }) => `${name} / ${unitSymbol(unit)}`) as [string, string]
+  const [x, y] = [drawnAxis(part.x), drawnAxis(part.y)]
   return (
     <Sheet
       title={partTitle(task, part)}
@@ -52,19 +67,20 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
         <LineOptions part={part} />
       </div>
       <div className="flex gap-6 max-[1099px]:flex-col">
-        <div className="w-56 shrink-0 max-[1099px]:w-full">
-          <PointTable part={part} xHead={xHead} yHead={yHead} />
+        <div className={`shrink-0 max-[1099px]:w-full ${isPlottedOtherwise(part) ? 'w-80' : 'w-56'}`}>
+          <PointTable part={part} />
         </div>
         <div className="min-w-0 flex-1">
           <GraphPaper
             reading={reading}
-            x={{ name: part.x.name, unit: unitSymbol(part.x.unit) }}
-            y={{ name: part.y.name, unit: unitSymbol(part.y.unit) }}
+            x={{ name: x.name, unit: unitSymbol(x.unit) }}
+            y={{ name: y.name, unit: unitSymbol(y.unit) }}
             marks={part.marks ?? 'crosses'}
             tangents={tangentsOf(task, part, reading)}
             others={others}
           />
           <SeriesVerdict part={part} reading={reading} others={others} />
+          <Unknowns part={part} />
         </div>
       </div>
     </Sheet>
@@ -90,7 +106,7 @@ function tangentsOf(task: Task, part: PartOf<'series'>, { points, smooth }: Seri
 
 function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly axis: 'x' | 'y' }) {
   const change = usePartChange(part)
-  const { name, unit } = part[axis]
+  const { name, unit, plotted } = part[axis]
   return (
     <>
       <TextField
@@ -111,7 +127,18 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
         className="w-20"
         onCommit={(text) =>
           change('unit of an axis', (found) => {
-            if (text) found[axis].unit = text
+            found[axis].unit = text
+          })
+        }
+      />
+      <Select
+        label={`${axis === 'x' ? 'Across' : 'Up'} is plotted`}
+        value={plotted ?? AS_READ}
+        choices={PLOTTED}
+        onChange={(chosen) =>
+          change('choose what is plotted', (found) => {
+            if (chosen === AS_READ) delete found[axis].plotted
+            else found[axis].plotted = chosen
           })
         }
       />
@@ -119,11 +146,11 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
   )
 }
 
-function nowOf(part: PartOf<'series'>, { points, doubtful, twoLines }: SeriesReading): Now {
+function nowOf(part: PartOf<'series'>, { points, places, doubtful, twoLines }: SeriesReading): Now {
   const caution = `Eye protection. ${part.y.unit.includes('°') ? 'Stir with the rod, not the thermometer: it breaks.' : 'Gas must have a way out: a blocked tube or a stuck plunger bursts the joint.'} Follow your laboratory’s rules and your supervisor.`
   const [suspect] = doubtful
   if (suspect !== undefined) {
-    const { x, y } = part.points[suspect] ?? { x: '', y: '' }
+    const { x, y } = part.points[places[suspect] ?? suspect] ?? { x: '', y: '' }
     return {
       title: 'Look at the ringed point again.',
       says: `${entryText(y)} at ${entryText(x)} does not fit the line through the others. Read it again if you can; keep what you saw.`,

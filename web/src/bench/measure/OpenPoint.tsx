@@ -7,7 +7,7 @@ const INPUT =
   'num w-full rounded-md border-2 border-rule bg-sheet px-1 py-1 text-right text-lg outline-none placeholder:text-ink-soft focus:border-hop'
 
 /** The row of the point that is being taken. */
-export function OpenPoint({ part }: { readonly part: PartOf<'series'> }) {
+export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; readonly columns: number }) {
   const { x, y, foreseen, wrong, meantForX } = useOpenPoint(part)
   // Where the page puts the cursor: on what has to be typed.
   const at = writePath(path('parts', part.id, 'points'))
@@ -25,12 +25,12 @@ export function OpenPoint({ part }: { readonly part: PartOf<'series'> }) {
         <td className="py-1">
           <Field label={`next ${part.y.name}`} at={foreseen === undefined ? undefined : at} placeholder="–" {...y} />
         </td>
-        <td />
+        <td colSpan={columns - 2} />
       </tr>
-      {wrong && <NotANumberRow columns={3} />}
+      {wrong && <NotANumberRow columns={columns} />}
       {meantForX && (
         <tr>
-          <td colSpan={3} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
+          <td colSpan={columns} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
             <span className="num font-semibold">{foreseen}</span> is the {part.x.name} of this row already. If {part.y.name} reads{' '}
             <span className="num">{y.text}</span> too, Enter keeps it; if not, type what you read.
           </td>

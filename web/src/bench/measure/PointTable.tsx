@@ -1,38 +1,44 @@
-import { type PartOf, path } from '@hop-lark/core/record'
+import { drawnAxis } from '@hop-lark/core/curve'
+import { Exact, formatFigures } from '@hop-lark/core/number'
+import { entryText, type PartOf, path } from '@hop-lark/core/record'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
+import { Num } from '../../ui/Num.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
+import { axisHead } from './axisHead.ts'
 import { OpenPoint } from './OpenPoint.tsx'
 
-/** The readings of a series, a row a point, with an open row at the end. */
-export function PointTable({
-  part,
-  xHead,
-  yHead,
-}: {
-  readonly part: PartOf<'series'>
-  readonly xHead: string
-  readonly yHead: string
-}) {
+const FIGURES = 4
+
+/** Whether something else is plotted along an axis than what is read. */
+export const isPlottedOtherwise = ({ x, y }: PartOf<'series'>): boolean => x.plotted !== undefined || y.plotted !== undefined
+
+/** The readings of a series, a row a point, with an open row at the end; beside them what is plotted, where it is something else. */
+export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
   const change = usePartChange(part)
+  const worked = (['x', 'y'] as const)
+    .filter((axis) => part[axis].plotted !== undefined)
+    .map((axis) => ({ axis, drawn: drawnAxis(part[axis]) }))
+  const wide = worked.length > 0 ? 'w-[26%]' : 'w-[42%]'
   return (
     <table className="w-full border-collapse">
       <ColumnHeads
         columns={[
-          { says: xHead, align: 'right', width: 'w-[42%]' },
-          { says: yHead, align: 'right', width: 'w-[42%]' },
+          { says: axisHead(part.x), align: 'right', width: wide },
+          { says: axisHead(part.y), align: 'right', width: wide },
+          ...worked.map(({ drawn }) => ({ says: axisHead(drawn), align: 'right' as const })),
           { says: 'Take out', unseen: true },
         ]}
       />
       <tbody>
-        {part.points.map(({ id, x, y }, index) => (
-          <tr key={id} className="border-b border-hair">
+        {part.points.map((point, index) => (
+          <tr key={point.id} className="border-b border-hair">
             <td>
               <ReadingCell
-                at={path('parts', part.id, 'points', id, 'x')}
+                at={path('parts', part.id, 'points', point.id, 'x')}
                 label={`point ${index + 1}, ${part.x.name}`}
-                entry={x}
+                entry={point.x}
                 step={part.x.step}
                 size="normal"
                 pale
@@ -40,13 +46,18 @@ export function PointTable({
             </td>
             <td>
               <ReadingCell
-                at={path('parts', part.id, 'points', id, 'y')}
+                at={path('parts', part.id, 'points', point.id, 'y')}
                 label={`point ${index + 1}, ${part.y.name}`}
-                entry={y}
+                entry={point.y}
                 step={part.y.step}
                 size="normal"
               />
             </td>
+            {worked.map(({ axis, drawn }) => (
+              <td key={axis} className="text-right text-ink-soft">
+                <Plotted value={drawn.of(Number(entryText(point[axis])))} />
+              </td>
+            ))}
             <td>
               <TakeOutButton
                 says={`Take out point ${index + 1}`}
@@ -59,8 +70,13 @@ export function PointTable({
             </td>
           </tr>
         ))}
-        <OpenPoint part={part} />
+        <OpenPoint part={part} columns={3 + worked.length} />
       </tbody>
     </table>
   )
+}
+
+/** What a point is plotted as; a dash where it cannot be. */
+function Plotted({ value }: { readonly value: number }) {
+  return Number.isFinite(value) ? <Num text={formatFigures(new Exact(value), FIGURES)} className="whitespace-nowrap" /> : '–'
 }

@@ -1,4 +1,4 @@
-import type { Axis } from '@hop-lark/core/curve'
+import { type Axis, unitPer } from '@hop-lark/core/curve'
 import { usePlotArea } from 'recharts'
 import { Num } from '../../ui/Num.tsx'
 import type { Drawn } from './drawn.ts'
@@ -97,7 +97,11 @@ export function ReadOff({ x, y, xName, xUnit, yUnit, drawn, at, onMove }: ReadOf
               {name} <Num text={written(heightAt(here), y)} unit={yUnit} className="font-semibold" />
               {slopeAt && (
                 <>
-                  , gradient <Num text={slopeAt(here).toPrecision(GRADIENT_FIGURES)} unit={`${yUnit}/${xUnit}`} />
+                  , gradient{' '}
+                  <Num
+                    text={slopeAt(here).toPrecision(GRADIENT_FIGURES)}
+                    unit={unitPer({ x: { unit: xUnit }, y: { unit: yUnit } })}
+                  />
                 </>
               )}
             </span>

@@ -1,4 +1,4 @@
-import type { SeriesReading } from '@hop-lark/core/curve'
+import { drawnAxis, type SeriesReading, stepsOf, unitPer } from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
 import type { PartOf } from '@hop-lark/core/record'
 import type { OtherRun } from './GraphPaper.tsx'
@@ -25,8 +25,15 @@ export function SeriesVerdict({ part, reading, others }: VerdictProps) {
   )
 }
 
-const Value = ({ value, unit, strong }: { readonly value: number; readonly unit: string; readonly strong?: boolean }) => {
-  const text = `${value.toPrecision(FIGURES)} ${unit}`
+interface ValueProps {
+  readonly value: number
+  readonly unit: string
+  readonly strong?: boolean
+  readonly figures?: number
+}
+
+const Value = ({ value, unit, strong, figures = FIGURES }: ValueProps) => {
+  const text = `${value.toPrecision(figures)} ${unit}`.trim().replace('-', '−')
   return strong ? (
     <strong className="num whitespace-nowrap">{text}</strong>
   ) : (
@@ -48,7 +55,9 @@ function GiveOrTake({ by, unit }: { readonly by: number | undefined; readonly un
 }
 
 function verdictOf(part: PartOf<'series'>, { points, twoLines, mixing, line, smooth }: SeriesReading) {
-  const [x, y] = [unitSymbol(part.x.unit), unitSymbol(part.y.unit)]
+  const [across, up] = [drawnAxis(part.x), drawnAxis(part.y)]
+  const [x, y] = [unitSymbol(across.unit), unitSymbol(up.unit)]
+  const slope = unitSymbol(unitPer({ x: across, y: up }))
   if (mixing)
     return (
       <>
@@ -69,15 +78,32 @@ function verdictOf(part: PartOf<'series'>, { points, twoLines, mixing, line, smo
   if (line)
     return (
       <>
-        Gradient <Value value={line.slope} unit={`${y}/${x}`} strong />, through {line.points} points.
+        Gradient <Value value={line.slope} unit={slope} strong />, through {line.points} points
+        {line.intercept === 0 ? ' and the origin' : null}.
+      </>
+    )
+  if (!smooth) return undefined
+  const steps = part.reading === 'curve-through-points' ? stepsOf(points) : []
+  if (steps.length > 0)
+    return (
+      <>
+        The curve is steepest at{' '}
+        {steps.map((step, index) => (
+          <span key={step.x}>
+            {index > 0 && ' and '}
+            <Value value={step.x} unit={x} figures={4} strong />
+          </span>
+        ))}
+        , where the second derivative passes through nought: an equivalence, if a titration was followed.
       </>
     )
   const first = Math.min(...points.map((point) => point.x))
-  return smooth ? (
+  return (
     <>
-      The curve begins with a gradient of <Value value={smooth.slopeAt(first)} unit={`${y}/${x}`} strong />: the initial rate.
+      The curve begins with a gradient of <Value value={smooth.slopeAt(first)} unit={slope} strong />
+      {across.unit === 's' || across.unit === 'min' ? ': the initial rate.' : '.'}
     </>
-  ) : undefined
+  )
 }
 
 /** How steep a run is: of its line, or of its curve where it begins. */
@@ -97,7 +123,7 @@ interface ComparisonProps {
 function Comparison({ part, reading, other }: ComparisonProps) {
   const [mine, theirs] = [steepnessOf(reading), steepnessOf(other.reading)]
   if (!mine || !theirs) return null
-  const unit = `${unitSymbol(part.y.unit)}/${unitSymbol(part.x.unit)}`
+  const unit = unitSymbol(unitPer({ x: drawnAxis(part.x), y: drawnAxis(part.y) }))
   return (
     <p>
       {other.name}: <Value value={theirs} unit={unit} />. This run is{' '}

@@ -1,5 +1,6 @@
 import type { Axis } from '@hop-lark/core/curve'
 import { CartesianGrid, XAxis, YAxis } from 'recharts'
+import { axisHead } from './axisHead.ts'
 import type { Axes } from './paperLines.tsx'
 
 /** A quantity along an axis. */
@@ -46,12 +47,7 @@ const scale = (axis: Axis) => ({
 
 /** The axes with their quantities and units. */
 export const axes = ({ x, y }: Axes, xName: AxisName, yName: AxisName) => [
-  <XAxis
-    key="x"
-    dataKey="x"
-    {...scale(x)}
-    label={{ ...LABEL, value: `${xName.name} / ${xName.unit}`, position: 'insideBottom', offset: -14 }}
-  />,
+  <XAxis key="x" dataKey="x" {...scale(x)} label={{ ...LABEL, value: axisHead(xName), position: 'insideBottom', offset: -14 }} />,
   <YAxis
     key="y"
     dataKey="y"
@@ -59,7 +55,7 @@ export const axes = ({ x, y }: Axes, xName: AxisName, yName: AxisName) => [
     width={54}
     label={{
       ...LABEL,
-      value: `${yName.name} / ${yName.unit}`,
+      value: axisHead(yName),
       angle: -90,
       position: 'insideLeft',
       style: { textAnchor: 'middle' },

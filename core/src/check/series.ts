@@ -1,0 +1,38 @@
+import { drawnAxis, lookUpUnknowns, readSeries } from '../curve/index.ts'
+import { Exact, formatFigures } from '../number/index.ts'
+import type { Problem } from '../problem/index.ts'
+import { entryText, type PartOf, path } from '../record/index.ts'
+import { recordProblem } from './says.ts'
+
+const FIGURES = 3
+const written = (value: number) => formatFigures(new Exact(value), FIGURES)
+
+/** Points that cannot be plotted as their axes say. */
+function checkPoints(part: PartOf<'series'>): readonly Problem[] {
+  return part.points.flatMap((point) =>
+    (['x', 'y'] as const).flatMap((axis): Problem[] => {
+      const { of, name } = drawnAxis(part[axis])
+      const text = entryText(point[axis])
+      if (Number.isFinite(of(Number(text)))) return []
+      return [recordProblem('series.cannotPlot', path('parts', part.id, 'points', point.id, axis), { text, name })]
+    }),
+  )
+}
+
+/** What is wrong with a series beside its doubtful points, which are ringed where they are drawn. */
+export function checkSeries(part: PartOf<'series'>): readonly Problem[] {
+  const heights = readSeries(part).points.map(({ y }) => y)
+  const beyond = lookUpUnknowns(part).flatMap(({ id, label, y, beyond }) =>
+    beyond && y !== undefined
+      ? [
+          recordProblem('series.unknownBeyond', path('parts', part.id, 'unknowns', id), {
+            of: label || id,
+            y: written(y),
+            from: written(Math.min(...heights)),
+            to: written(Math.max(...heights)),
+          }),
+        ]
+      : [],
+  )
+  return [...checkPoints(part), ...beyond]
+}

@@ -1,0 +1,7 @@
+export { relateArea } from './area.ts'
+export { relateCrossing } from './crossing.ts'
+export { relateGradient } from './gradient.ts'
+export { relateXAt, relateYAt } from './readingOff.ts'
+export { relateRise } from './rise.ts'
+export { relateEquivalence, relateHalfEquivalence } from './steepPlaces.ts'
+export { relateTurning } from './turning.ts'
