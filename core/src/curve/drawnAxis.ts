@@ -41,5 +41,7 @@ export function unitPer({ x, y }: { readonly x: Pick<DrawnAxis, 'unit'>; readonl
   const [across, up] = [x.unit.trim(), y.unit.trim()]
   if (across === '') return up
   if (across.startsWith('1/')) return [up, across.slice(2)].filter(Boolean).join(' ')
+  const [, above, below] = /^([^/\s]+)\/([^/\s]+)$/.exec(across) ?? []
+  if (up === '' && above !== undefined) return `${below}/${above}`
   return `${up === '' ? '1' : up}/${/[\s/·]/.test(across) ? `(${across})` : across}`
 }

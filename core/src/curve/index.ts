@@ -5,6 +5,7 @@ export { fitLine, fitLineFromOrigin, heightAt, type Line, type Point, placeAtHei
 export { type LookUp, lookUpOn } from './lookUp.ts'
 export { extrapolateToMixing, type Mixing } from './mixing.ts'
 export { placesAtHeight, reachOf, turningPoint } from './places.ts'
+export { powerOf, scaledUnit } from './scaled.ts'
 export { readSeries, type SeriesReading } from './series.ts'
 export { type SmoothCurve, smoothCurve } from './smooth.ts'
 export { type Step, stepsOf } from './steps.ts'

@@ -288,7 +288,7 @@ describe('what is plotted instead of what is read', () => {
     ['1/K', 'kJ', 'kJ K'],
     ['s', 'cm3', 'cm3/s'],
     ['', '°C', '°C'],
-    ['mol/dm3', '', '1/(mol/dm3)'],
+    ['mol/dm3', '', 'dm3/mol'],
     ['s', '1/s', '1/s/s'],
   ])('a gradient over %s of %s is in %s', (x, y, unit) => {
     expect(unitPer({ x: { unit: x }, y: { unit: y } })).toBe(unit)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { doubtfulPoints } from './doubtful.ts'
-import { fitLine, heightAt, type Point, tooFewForLine } from './line.ts'
+import { doubtfulPoints, timesUsual } from './doubtful.ts'
+import { fitLine, heightAt, type Point, tooFewForLine, varianceAt } from './line.ts'
 import { growingMoments, lineOf } from './moments.ts'
 import { fitTwoLines } from './twoLines.ts'
 
@@ -66,7 +66,8 @@ describe('a point that does not fit', () => {
         if (tooFewForLine(others)) return []
         const line = fitLine(others)
         const off = Math.abs(one.y - heightAt(line, one.x))
-        const limit = Math.max(4 * (line.scatter?.deviation ?? 0), 2 * step)
+        const usual = Math.sqrt((line.scatter?.deviation ?? 0) ** 2 + varianceAt(line, one.x))
+        const limit = Math.max(timesUsual(all.length) * usual, 2 * step)
         // On the very edge rounding decides.
         return Math.abs(off - limit) < 1e-6 ? ['edge'] : off > limit ? [index] : []
       })

@@ -1,3 +1,4 @@
+import { decimalPlaces } from '../number/index.ts'
 import { entryText, type PartOf } from '../record/index.ts'
 import { doubtfulPoints } from './doubtful.ts'
 import { drawnAxis } from './drawnAxis.ts'
@@ -22,12 +23,17 @@ export interface SeriesReading {
   readonly doubtful: readonly number[]
 }
 
-/** How finely y is read: as stated, else by the decimals written; nothing to go by where something else is drawn. */
+/** How finely y is read: as stated, else by the decimals written. */
+function stepRead({ points, y: { step } }: PartOf<'series'>): number {
+  if (step !== undefined) return Number(step)
+  return 10 ** -Math.max(0, ...points.map(({ y }) => decimalPlaces(entryText(y))))
+}
+
+/** How far apart two heights are drawn that can just be told apart where they are read. */
 function stepOf(part: PartOf<'series'>): number {
-  if (part.y.plotted !== undefined) return 0
-  if (part.y.step !== undefined) return Number(part.y.step)
-  const places = Math.max(0, ...part.points.map(({ y }) => entryText(y).split('.')[1]?.length ?? 0))
-  return 10 ** -places
+  const [step, { of }] = [stepRead(part), drawnAxis(part.y)]
+  const drawn = part.points.map(({ y }) => Math.abs(of(Number(entryText(y)) + step) - of(Number(entryText(y)))))
+  return Math.max(...drawn.filter(Number.isFinite), 0)
 }
 
 /** Each of two lines is judged by itself; places in the sorted halves lead back to places in the record. */

@@ -32,6 +32,8 @@ export interface Drawn {
   readonly at: (value: number) => number | undefined
   /** How much what is read changes with the other; nought where it cannot be said. */
   readonly slope: (value: number) => number
+  /** How finely an eye reads it: about a small square of the paper. */
+  readonly readTo: number
 }
 
 /** How a function of a number is written. */

@@ -108,6 +108,8 @@ function judge(line: Line, network: Network, values: Values, before: Before, wei
     const says = verdict === 'right' ? 'Right.' : `Right, but write it to ${count}: ${step.value}.`
     return { ...said, verdict, says }
   }
+  if (rule.body.kind === 'read off' && typed.value.sub(value).abs().lte(rule.body.from.readTo))
+    return { ...said, verdict: 'right', says: 'Right, as finely as it can be read off.' }
   const carried = carriedValue(rule, values, before.ownOf)
   const follows = carried !== undefined && within(typed, carried, ROUNDED_EARLY)
   if (follows && before.amiss)

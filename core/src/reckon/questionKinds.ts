@@ -91,7 +91,7 @@ function placeSaid(place: FindOf<'xAt'>['y']): string {
 function unknownOf(task: Task, { in: series, y }: FindOf<'xAt'>): string | undefined {
   if (typeof y !== 'object' || !('unknown' in y)) return undefined
   const unknowns = findPart(task, 'series', series)?.unknowns ?? []
-  return `of ${findById(unknowns, y.unknown)?.label || y.unknown}`
+  return `in ${findById(unknowns, y.unknown)?.label || y.unknown}`
 }
 
 function turningTitle(task: Task, { quantity, in: series, axis }: FindOf<'highest' | 'lowest'>): string {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { checkTask } from '../check/index.ts'
 import { type Question, readTask, type Task } from '../record/index.ts'
 import { surenessOf } from '../uncertainty/index.ts'
-import { reckonTask } from './index.ts'
+import { judgeOwnLines, reckonTask } from './index.ts'
 
 type Pairs = readonly (readonly [string, string])[]
 
@@ -75,13 +75,14 @@ describe('a pH curve', () => {
     ).answers
     expect(silver).toMatchObject({ value: '24.34', unit: 'cm3' })
     expect(silver?.steps.map(({ formula, value }) => `${formula} ${value}`)).toEqual([
-      'x2 − x1 0.100',
       'm2 − m1 0.440',
       'd1 = (m2 − m1)/h1 4.40',
       'm3 − m2 -0.590',
       'd2 = (m3 − m2)/h2 -5.90',
       'd1 − d2 10.3',
-      'Δx = (x2 − x1)d1/(d1 − d2) 0.0427',
+      's = d1/(d1 − d2) 0.427',
+      'x2 − x1 0.100',
+      'Δx = s(x2 − x1) 0.0427',
       'x(eq) = x1 + Δx 24.34',
     ])
   })
@@ -265,5 +266,19 @@ describe('other things read off', () => {
       '31.6 g',
       '74.4 g',
     ])
+  })
+})
+
+describe('a line of one’s own', () => {
+  it.each([
+    ['4.79', 'right', /as finely as it can be read off/],
+    ['4.40', 'wrong', /Not right/],
+  ])('%s off a curve at pH 4.76 is %s', (own, verdict, says) => {
+    const task = plotted(WEAK, {}, inM('halfEquivalence'))
+    const [answer] = reckonTask(task).answers
+    const line = answer?.steps.at(-1)?.line ?? ''
+    const [question] = task.questions
+    const judged = question && judgeOwnLines(task, { ...question, own: [{ id: line, value: own }] })
+    expect(judged).toEqual([expect.objectContaining({ verdict, says: expect.stringMatching(says) })])
   })
 })

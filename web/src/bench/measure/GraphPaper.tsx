@@ -1,7 +1,9 @@
-import { type Point, type SeriesReading, sensibleAxis } from '@hop-lark/core/curve'
+import { type Axis, type Point, type SeriesReading, sensibleAxis } from '@hop-lark/core/curve'
+import { Exact, formatFigures } from '@hop-lark/core/number'
 import { useState } from 'react'
 import { Scatter, ScatterChart } from 'recharts'
 import { useWidth } from '../../instruments/useWidth.ts'
+import { Num } from '../../ui/Num.tsx'
 import { drawnIn } from './drawn.ts'
 import { Mark } from './Mark.tsx'
 import { type AxisName, axes, squares } from './paperGrid.tsx'
@@ -22,14 +24,19 @@ interface GraphPaperProps {
   /** Where tangents to the curve are drawn. */
   readonly tangents: readonly number[]
   readonly others: readonly OtherRun[]
+  /** Places that are read off: each is led to both axes. */
+  readonly readAt: readonly Point[]
 }
 
 const WIDEST = 560
 const HEIGHT = 430
+/** What stands left and right of the paper. */
+const AXIS_WIDTH = 80
 /** Large squares there is room for, across and up. */
 const SQUARES = { x: 10, y: 8 }
 /** Colours of other runs, each with its own mark. */
 const OTHER_COLOURS = ['var(--lark)', 'var(--litmus)'] as const
+const small = (axis: Axis) => formatFigures(new Exact(axis.small), 1)
 const colourOf = (other: number) => OTHER_COLOURS[other % 2] ?? ''
 
 /** Points where lines meet or are read, which the paper must reach as well. */
@@ -39,8 +46,8 @@ function keyPoints({ twoLines, mixing }: SeriesReading): readonly Point[] {
 }
 
 /** Axes on which everything that is drawn has its place. */
-function axesFor(runs: readonly SeriesReading[]): Axes {
-  const seen = runs.flatMap((run) => [...run.points, ...keyPoints(run)])
+function axesFor(runs: readonly SeriesReading[], readAt: readonly Point[]): Axes {
+  const seen = [...readAt, ...runs.flatMap((run) => [...run.points, ...keyPoints(run)])]
   const along = (axis: 'x' | 'y') =>
     sensibleAxis(
       seen.map((point) => point[axis]),
@@ -50,13 +57,13 @@ function axesFor(runs: readonly SeriesReading[]): Axes {
 }
 
 /** Graph paper: squares of 1, 2 or 5, points as marks, best lines drawn past them, construction lines, and reading off. */
-export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, others }: GraphPaperProps) {
+export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, others, readAt }: GraphPaperProps) {
   const [frame, width] = useWidth(WIDEST)
   const [at, setAt] = useState<number>()
   const { points, doubtful } = reading
   if (points.length === 0)
     return <p className="rounded-xl border border-rule p-6 text-ink-soft">The graph begins with the first point.</p>
-  const paper = axesFor([reading, ...others.map((other) => other.reading)])
+  const paper = axesFor([reading, ...others.map((other) => other.reading)], readAt)
   const data = points.map((point, index) => ({ ...point, doubtful: doubtful.includes(index) }))
   const readOff = { ...paper, drawn: drawnIn(reading), at, onMove: setAt }
   return (
@@ -65,15 +72,15 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
         <ScatterChart
           width={width}
           height={HEIGHT}
-          margin={{ top: 10, right: 12, bottom: 24, left: 12 }}
+          margin={{ top: 10, right: 22, bottom: 24, left: 12 }}
           accessibilityLayer={false}
         >
           {squares(paper)}
-          {axes(paper, xName, yName)}
+          {axes(paper, xName, yName, width - AXIS_WIDTH)}
           {others.flatMap((other, index) => linesAndCurve(other.reading, paper, other.name, colourOf(index)))}
           {linesAndCurve(reading, paper, 'this', 'var(--hop)')}
           {tangentsAt(reading, paper, tangents)}
-          {construction(reading, paper)}
+          {construction(reading, paper, readAt)}
           {others.map((other, index) => (
             <Scatter
               key={other.name}
@@ -86,8 +93,7 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
           <CrossHair {...readOff} />
         </ScatterChart>
         <figcaption className="text-sm text-ink-soft">
-          One small square is <span className="num">{paper.x.small}</span> across and <span className="num">{paper.y.small}</span>{' '}
-          up.
+          One small square is <Num text={small(paper.x)} /> across and <Num text={small(paper.y)} /> up.
           {others.length > 0 && ` With it: ${others.map(({ name }) => name).join(', ')}.`}
         </figcaption>
       </figure>

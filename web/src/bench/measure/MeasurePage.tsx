@@ -1,4 +1,12 @@
-import { drawnAxis, type Plotted, readSeries, type SeriesReading } from '@hop-lark/core/curve'
+import {
+  drawnAxis,
+  lookUpUnknowns,
+  type Plotted,
+  type Point,
+  readSeries,
+  type SeriesReading,
+  stepsOf,
+} from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
 import { entryText, findPart, type PartOf, partTitle, path, type Task } from '@hop-lark/core/record'
 import { useMemo } from 'react'
@@ -41,6 +49,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
   const task = useTask()
   const change = usePartChange(part)
   const reading = useMemo(() => readSeries(part), [part])
+  const readAt = useMemo(() => placesRead(part, reading), [part, reading])
   const others = useMemo(() => otherRuns(task, part), [task, part])
   const [x, y] = [drawnAxis(part.x), drawnAxis(part.y)]
   return (
@@ -51,33 +60,38 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
       about={[part.id]}
       first={path('parts', part.id, 'points')}
     >
-      <div className="mb-4 flex flex-wrap items-end gap-3">
-        <AxisFields part={part} axis="x" />
-        <AxisFields part={part} axis="y" />
-        <Select
-          label="Lines"
-          value={part.reading ?? 'line'}
-          choices={READINGS}
-          onChange={(value) =>
-            change('choose the lines', (found) => {
-              found.reading = value
-            })
-          }
-        />
-        <LineOptions part={part} />
+      <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
+        <div className="grid grid-cols-[auto_minmax(7rem,11rem)_5rem_auto] items-center gap-2 max-[599px]:grid-cols-[auto_1fr_5rem]">
+          <AxisFields part={part} axis="x" />
+          <AxisFields part={part} axis="y" />
+        </div>
+        <div className="flex flex-wrap items-end gap-2">
+          <Select
+            label="Lines"
+            value={part.reading ?? 'line'}
+            choices={READINGS}
+            onChange={(value) =>
+              change('choose the lines', (found) => {
+                found.reading = value
+              })
+            }
+          />
+          <LineOptions part={part} />
+        </div>
       </div>
       <div className="flex gap-6 max-[1099px]:flex-col">
-        <div className={`shrink-0 max-[1099px]:w-full ${isPlottedOtherwise(part) ? 'w-80' : 'w-56'}`}>
+        <div className={`shrink-0 max-[1099px]:w-full ${isPlottedOtherwise(part) ? 'w-88' : 'w-56'}`}>
           <PointTable part={part} />
         </div>
-        <div className="min-w-0 flex-1">
+        <div className="top-0 min-w-0 flex-1 self-start min-[1100px]:sticky">
           <GraphPaper
             reading={reading}
-            x={{ name: x.name, unit: unitSymbol(x.unit) }}
-            y={{ name: y.name, unit: unitSymbol(y.unit) }}
+            x={x}
+            y={y}
             marks={part.marks ?? 'crosses'}
             tangents={tangentsOf(task, part, reading)}
             others={others}
+            readAt={readAt}
           />
           <SeriesVerdict part={part} reading={reading} others={others} />
           <Unknowns part={part} />
@@ -95,25 +109,36 @@ function otherRuns(task: Task, part: PartOf<'series'>): readonly OtherRun[] {
   })
 }
 
+/** Where unknowns stand on the line, and where a curve through its points is steepest. */
+function placesRead(part: PartOf<'series'>, { points, smooth }: SeriesReading): readonly Point[] {
+  const unknowns = lookUpUnknowns(part).flatMap(({ x, y }) => (x === undefined || y === undefined ? [] : [{ x, y }]))
+  if (part.reading !== 'curve-through-points' || !smooth) return unknowns
+  return [...unknowns, ...stepsOf(points).map(({ x }) => ({ x, y: smooth.heightAt(x) }))]
+}
+
 /** Where tangents are asked for; on a curve the one at its beginning is always drawn. */
 function tangentsOf(task: Task, part: PartOf<'series'>, { points, smooth }: SeriesReading): readonly number[] {
   if (!smooth) return []
   const asked = task.questions.flatMap(({ find }) =>
     find.quantity === 'gradient' && find.in === part.id && find.at !== undefined ? [Number(find.at)] : [],
   )
-  return [Math.min(...points.map(({ x }) => x)), ...asked]
+  return part.reading === 'curve' ? [Math.min(...points.map(({ x }) => x)), ...asked] : asked
 }
 
 function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly axis: 'x' | 'y' }) {
   const change = usePartChange(part)
   const { name, unit, plotted } = part[axis]
+  const label = axis === 'x' ? 'Changed' : 'Read'
   return (
     <>
+      <span aria-hidden className="text-sm font-semibold">
+        {label}
+      </span>
       <TextField
-        label={axis === 'x' ? 'Changed' : 'Read'}
+        label={label}
+        hideLabel
         at={path('parts', part.id, axis, 'name')}
         value={name}
-        className="w-40"
         onCommit={(text) =>
           change('name an axis', (found) => {
             if (text) found[axis].name = text
@@ -121,10 +146,11 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
         }
       />
       <TextField
-        label="Unit"
+        label={`Unit of ${name}`}
+        hideLabel
         at={path('parts', part.id, axis, 'unit')}
         value={unit}
-        className="w-20"
+        placeholder="no unit"
         onCommit={(text) =>
           change('unit of an axis', (found) => {
             found[axis].unit = text
@@ -132,7 +158,8 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
         }
       />
       <Select
-        label={`${axis === 'x' ? 'Across' : 'Up'} is plotted`}
+        label={`${name} is plotted`}
+        className="max-[599px]:col-span-2 max-[599px]:col-start-2"
         value={plotted ?? AS_READ}
         choices={PLOTTED}
         onChange={(chosen) =>
@@ -146,8 +173,16 @@ function AxisFields({ part, axis }: { readonly part: PartOf<'series'>; readonly 
   )
 }
 
+/** What can go wrong with what a series is read from. */
+function careOf({ x, y }: PartOf<'series'>): string {
+  const about = `${x.name} ${y.name}`.toLowerCase()
+  if (`${x.unit} ${y.unit}`.includes('°')) return 'Stir with the rod, not the thermometer: it breaks. '
+  if (about.includes('gas')) return 'Gas must have a way out: a blocked tube or a stuck plunger bursts the joint. '
+  return about.includes('ph') ? 'The probe’s glass bulb is thin: stir without touching it, and keep it wet. ' : ''
+}
+
 function nowOf(part: PartOf<'series'>, { points, places, doubtful, twoLines }: SeriesReading): Now {
-  const caution = `Eye protection. ${part.y.unit.includes('°') ? 'Stir with the rod, not the thermometer: it breaks.' : 'Gas must have a way out: a blocked tube or a stuck plunger bursts the joint.'} Follow your laboratory’s rules and your supervisor.`
+  const caution = `Eye protection. ${careOf(part)}Follow your laboratory’s rules and your supervisor.`
   const [suspect] = doubtful
   if (suspect !== undefined) {
     const { x, y } = part.points[places[suspect] ?? suspect] ?? { x: '', y: '' }

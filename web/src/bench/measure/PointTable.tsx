@@ -1,4 +1,4 @@
-import { drawnAxis } from '@hop-lark/core/curve'
+import { type DrawnAxis, drawnAxis, powerOf } from '@hop-lark/core/curve'
 import { Exact, formatFigures } from '@hop-lark/core/number'
 import { entryText, type PartOf, path } from '@hop-lark/core/record'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -14,20 +14,35 @@ const FIGURES = 4
 /** Whether something else is plotted along an axis than what is read. */
 export const isPlottedOtherwise = ({ x, y }: PartOf<'series'>): boolean => x.plotted !== undefined || y.plotted !== undefined
 
+/** A column of what is plotted along an axis, with the power of ten that stands in its head. */
+interface WorkedColumn {
+  readonly axis: 'x' | 'y'
+  readonly drawn: DrawnAxis
+  readonly power: number
+}
+
+function workedColumns(part: PartOf<'series'>): readonly WorkedColumn[] {
+  return (['x', 'y'] as const).flatMap((axis): WorkedColumn[] => {
+    if (part[axis].plotted === undefined) return []
+    const drawn = drawnAxis(part[axis])
+    const values = part.points.map((point) => drawn.of(Number(entryText(point[axis])))).filter(Number.isFinite)
+    const smallest = Math.min(...values.map(Math.abs), Number.POSITIVE_INFINITY)
+    return [{ axis, drawn, power: powerOf(values, smallest / 10) }]
+  })
+}
+
 /** The readings of a series, a row a point, with an open row at the end; beside them what is plotted, where it is something else. */
 export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
   const change = usePartChange(part)
-  const worked = (['x', 'y'] as const)
-    .filter((axis) => part[axis].plotted !== undefined)
-    .map((axis) => ({ axis, drawn: drawnAxis(part[axis]) }))
-  const wide = worked.length > 0 ? 'w-[26%]' : 'w-[42%]'
+  const worked = workedColumns(part)
+  const wide = worked.length > 0 ? 'w-[24%]' : 'w-[42%]'
   return (
     <table className="w-full border-collapse">
       <ColumnHeads
         columns={[
           { says: axisHead(part.x), align: 'right', width: wide },
           { says: axisHead(part.y), align: 'right', width: wide },
-          ...worked.map(({ drawn }) => ({ says: axisHead(drawn), align: 'right' as const })),
+          ...worked.map(({ drawn, power }) => ({ says: axisHead(drawn, power), align: 'right' as const })),
           { says: 'Take out', unseen: true },
         ]}
       />
@@ -53,9 +68,9 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
                 size="normal"
               />
             </td>
-            {worked.map(({ axis, drawn }) => (
+            {worked.map(({ axis, drawn, power }) => (
               <td key={axis} className="text-right text-ink-soft">
-                <Plotted value={drawn.of(Number(entryText(point[axis])))} />
+                <Plotted value={drawn.of(Number(entryText(point[axis]))) / 10 ** power} />
               </td>
             ))}
             <td>

@@ -1,6 +1,8 @@
 import { drawnAxis, type SeriesReading, stepsOf, unitPer } from '@hop-lark/core/curve'
+import { Exact, formatFigures } from '@hop-lark/core/number'
 import { unitSymbol } from '@hop-lark/core/reckon'
 import type { PartOf } from '@hop-lark/core/record'
+import { Num } from '../../ui/Num.tsx'
 import type { OtherRun } from './GraphPaper.tsx'
 
 const FIGURES = 3
@@ -32,14 +34,13 @@ interface ValueProps {
   readonly figures?: number
 }
 
-const Value = ({ value, unit, strong, figures = FIGURES }: ValueProps) => {
-  const text = `${value.toPrecision(figures)} ${unit}`.trim().replace('-', '−')
-  return strong ? (
-    <strong className="num whitespace-nowrap">{text}</strong>
-  ) : (
-    <span className="num whitespace-nowrap">{text}</span>
-  )
-}
+const Value = ({ value, unit, strong = false, figures = FIGURES }: ValueProps) => (
+  <Num
+    text={formatFigures(new Exact(value), figures)}
+    unit={unit}
+    className={`whitespace-nowrap ${strong ? 'font-semibold' : ''}`}
+  />
+)
 
 function GiveOrTake({ by, unit }: { readonly by: number | undefined; readonly unit: string }) {
   if (by === undefined) return null

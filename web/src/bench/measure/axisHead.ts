@@ -1,5 +1,8 @@
+import { scaledUnit } from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
 
-/** Head of a column of numbers along an axis: `time / s`, or the name alone of a plain number. */
-export const axisHead = ({ name, unit }: { readonly name: string; readonly unit: string }): string =>
-  unit.trim() === '' ? name : `${name} / ${unitSymbol(unit)}`
+/** Head of a column of numbers along an axis: `time / s`, `1/temperature / 10⁻³ K⁻¹`, or the name alone of a plain number. */
+export function axisHead({ name, unit }: { readonly name: string; readonly unit: string }, power = 0): string {
+  const written = scaledUnit(unitSymbol(unit), power)
+  return written === '' ? name : `${name} / ${written}`
+}

@@ -39,18 +39,20 @@ export function segmentOf(line: Line, x: Axis, y: Axis): [Point, Point] {
   ]
 }
 
-/** Places a curve is drawn through. */
+/** Places a curve is drawn through, and so many from each point to the next, so that it is steep where they are. */
 const PLACES = 60
+const BETWEEN_POINTS = 6
 
 /** The curve of a reading, from its first point to its last. */
 export function curveOf({ points, smooth }: SeriesReading): readonly Point[] {
   if (!smooth) return []
-  const xs = points.map(({ x }) => x)
-  const [low, high] = [Math.min(...xs), Math.max(...xs)]
-  return Array.from({ length: PLACES + 1 }, (_, index) => {
-    const x = low + ((high - low) * index) / PLACES
-    return { x, y: smooth.heightAt(x) }
-  })
+  const xs = points.map(({ x }) => x).toSorted((a, b) => a - b)
+  const between = (low: number, high: number, pieces: number) =>
+    Array.from({ length: pieces + 1 }, (_, index) => low + ((high - low) * index) / pieces)
+  const [low, high] = [xs[0] ?? 0, xs.at(-1) ?? 0]
+  const close = xs.length > PLACES ? [] : xs.slice(1).flatMap((x, index) => between(xs[index] ?? x, x, BETWEEN_POINTS))
+  const places = [...new Set([...between(low, high, PLACES), ...close])].toSorted((a, b) => a - b)
+  return places.map((x) => ({ x, y: smooth.heightAt(x) }))
 }
 
 /** The tangent to a curve at a place, as a straight line. */

@@ -1,4 +1,4 @@
-import type { Axis } from '@hop-lark/core/curve'
+import { type Axis, powerOf } from '@hop-lark/core/curve'
 import { CartesianGrid, XAxis, YAxis } from 'recharts'
 import { axisHead } from './axisHead.ts'
 import type { Axes } from './paperLines.tsx'
@@ -35,19 +35,42 @@ export const squares = ({ x, y }: Axes) => [
   />,
 ]
 
-const scale = (axis: Axis) => ({
-  type: 'number' as const,
-  domain: [axis.from, axis.to],
-  ticks: stepsOf(axis, axis.large),
-  interval: 0 as const,
-  tick: TICK,
-  tickFormatter: (value: number) => value.toFixed(axis.places),
-  stroke: 'var(--ink)',
-})
+const powerAlong = ({ from, to, large }: Axis) => powerOf([from, to], large)
 
-/** The axes with their quantities and units. */
-export const axes = ({ x, y }: Axes, xName: AxisName, yName: AxisName) => [
-  <XAxis key="x" dataKey="x" {...scale(x)} label={{ ...LABEL, value: axisHead(xName), position: 'insideBottom', offset: -14 }} />,
+const scale = (axis: Axis, apart = 1) => {
+  const power = powerAlong(axis)
+  return {
+    type: 'number' as const,
+    domain: [axis.from, axis.to],
+    ticks: stepsOf(axis, axis.large * apart),
+    interval: 0 as const,
+    tick: TICK,
+    tickFormatter: (value: number) => (value / 10 ** power).toFixed(Math.max(0, axis.places + power)),
+    stroke: 'var(--ink)',
+  }
+}
+
+/** Width of a figure of a label, and the room between two labels. */
+const FIGURE_WIDTH = 8
+const ROOM = 10
+
+/** Every how many large squares there is room for a label below the paper. */
+function labelsApart(axis: Axis, width: number): number {
+  const power = powerAlong(axis)
+  const places = Math.max(0, axis.places + power)
+  const figures = Math.max(...[axis.from, axis.to].map((end) => (end / 10 ** power).toFixed(places).length))
+  const square = width / ((axis.to - axis.from) / axis.large)
+  return Math.ceil((figures * FIGURE_WIDTH + ROOM) / square)
+}
+
+/** The axes with their quantities and units, on paper so wide. */
+export const axes = ({ x, y }: Axes, xName: AxisName, yName: AxisName, width: number) => [
+  <XAxis
+    key="x"
+    dataKey="x"
+    {...scale(x, labelsApart(x, width))}
+    label={{ ...LABEL, value: axisHead(xName, powerAlong(x)), position: 'insideBottom', offset: -14 }}
+  />,
   <YAxis
     key="y"
     dataKey="y"
@@ -55,7 +78,7 @@ export const axes = ({ x, y }: Axes, xName: AxisName, yName: AxisName) => [
     width={54}
     label={{
       ...LABEL,
-      value: axisHead(yName),
+      value: axisHead(yName, powerAlong(y)),
       angle: -90,
       position: 'insideLeft',
       style: { textAnchor: 'middle' },

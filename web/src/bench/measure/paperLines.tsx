@@ -49,7 +49,7 @@ export function tangentsAt(reading: SeriesReading, { x, y }: Axes, places: reado
 }
 
 /** Straight pieces of a reading that help to read it: down from the crossing, across from it, up at the moment of mixing. */
-function constructionOf({ twoLines, mixing }: SeriesReading, { x, y }: Axes): readonly [Point, Point][] {
+function constructionOf({ twoLines, mixing }: SeriesReading, axes: Axes): readonly [Point, Point][] {
   if (mixing) {
     return [
       [
@@ -58,17 +58,16 @@ function constructionOf({ twoLines, mixing }: SeriesReading, { x, y }: Axes): re
       ],
     ]
   }
-  const crossing = twoLines?.crossing
-  if (!crossing) return []
-  return [
-    [crossing, { x: crossing.x, y: y.from }],
-    [crossing, { x: x.from, y: crossing.y }],
-  ]
+  return twoLines ? toBothAxes(twoLines.crossing, axes) : []
 }
 
-/** The construction lines of a reading. */
-export function construction(reading: SeriesReading, axes: Axes) {
-  return constructionOf(reading, axes).map((segment, index) =>
-    strokeOf({ segment, key: `construction ${index}`, colour: 'var(--lark)', dashes: '5 4' }),
-  )
+const toBothAxes = (point: Point, { x, y }: Axes): readonly [Point, Point][] => [
+  [point, { x: point.x, y: y.from }],
+  [point, { x: x.from, y: point.y }],
+]
+
+/** The construction lines of a reading, and of what is read off it. */
+export function construction(reading: SeriesReading, axes: Axes, readAt: readonly Point[]) {
+  const pieces = [...constructionOf(reading, axes), ...readAt.flatMap((point) => toBothAxes(point, axes))]
+  return pieces.map((segment, index) => strokeOf({ segment, key: `construction ${index}`, colour: 'var(--lark)', dashes: '5 4' }))
 }

@@ -6,7 +6,7 @@ import { ofQuestion } from '../../place.ts'
 import type { Key } from '../../quantity.ts'
 import { unitKept } from '../inUnit.ts'
 import type { Target } from '../target.ts'
-import { define, onPlot, type Plot, readOff } from './plot.ts'
+import { define, onAxis, onPlot, type Plot, readOff } from './plot.ts'
 
 /** Strips a curve's area is cut into; more where there are more points than so many. */
 const STRIPS = 10
@@ -84,7 +84,7 @@ export function relateArea(bench: Bench, question: string, find: FindOf<'area'>)
             {
               what: 'y read off',
               detail: `${index} of ${strips} from ${low} to ${high}`,
-              says: `${plot.y.name} at ${at} ${plot.x.unit}`.trim(),
+              says: `${plot.y.name} at ${onAxis(at, plot.x)}`,
               symbol: `y${index}`,
               unit: plot.y.unit,
             },

@@ -1,7 +1,7 @@
 import { heightAt, reachOf, unitPer } from '../../../curve/index.ts'
 import type { Bench } from '../../Bench.ts'
 import type { Target } from '../target.ts'
-import { define, onPlot, type Plot, readOff } from './plot.ts'
+import { define, onAxis, onPlot, type Plot, readOff } from './plot.ts'
 
 /** Ends of a drawn line or tangent: where it is read, as far apart as it reaches. */
 interface DrawnLine {
@@ -39,7 +39,7 @@ function gradientSays(plot: Plot, at: string | undefined): string {
   if (!plot.reading.smooth) return 'gradient'
   return at === undefined
     ? 'initial rate: gradient of the tangent where the curve begins'
-    : `gradient of the tangent at ${at} ${plot.x.unit}`.trim()
+    : `gradient of the tangent at ${onAxis(at, plot.x)}`
 }
 
 /** Ends of a drawn line as they are read off: x and y of each. */

@@ -4,6 +4,7 @@ import { entryText, findPart, type PartOf, path } from '../../../record/index.ts
 import type { Bench } from '../../Bench.ts'
 import { onSeries } from '../../place.ts'
 import type { Key, What } from '../../quantity.ts'
+import { unitSymbol } from '../../working.ts'
 import { unitKept } from '../inUnit.ts'
 import type { Target } from '../target.ts'
 
@@ -40,6 +41,9 @@ export function onPlot(bench: Bench, id: string, lay: (plot: Plot) => Target): T
   const [x, y] = [drawnAxis(part.x), drawnAxis(part.y)]
   return lay({ bench, part, reading: readSeries(part), x, y, name: part.title ?? y.name })
 }
+
+/** A place on an axis with its unit, in words. */
+export const onAxis = (place: number | string, { unit }: DrawnAxis): string => `${place} ${unitSymbol(unit)}`.trim()
 
 export function define({ bench, part }: Plot, { what, detail, says, symbol, unit, places }: Said): Key {
   return bench.network.define({

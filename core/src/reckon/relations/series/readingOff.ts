@@ -1,4 +1,4 @@
-import { type LookUp, lookUpOn } from '../../../curve/index.ts'
+import { type LookUp, lookUpOn, sensibleAxis } from '../../../curve/index.ts'
 import { Exact } from '../../../number/index.ts'
 import { entryText, type FindOf, findById, path } from '../../../record/index.ts'
 import type { Bench } from '../../Bench.ts'
@@ -8,19 +8,38 @@ import type { Target } from '../target.ts'
 import { type Asking, placeOnAxis } from './given.ts'
 import { define, lineOf, onPlot, type Plot, placesRead } from './plot.ts'
 
+const LIKE_THE_POINTS = 'the unknown was read as the points were: same instrument, same cell, same conditions'
+const STRAIGHT = 'the line is straight as far as it is read'
+
 const NOTHING_DRAWN = (plot: Plot): Target => ({
   missing: `more points of ${plot.name}: two that differ in ${plot.x.name} for a line, three for a curve`,
 })
 
+/** Large squares of a sheet of graph paper along either axis. */
+const SQUARES = 8
+
+/** What a small square is worth along an axis. */
+const smallSquare = ({ reading: { points } }: Plot, axis: 'x' | 'y') =>
+  sensibleAxis(
+    points.map((point) => point[axis]),
+    SQUARES,
+  ).small
+
 /** Heights of what is drawn. */
-const heightsOf = ({ says, heightAt, slopeAt }: LookUp): Drawn => ({ says, at: heightAt, slope: slopeAt })
+const heightsOf = (plot: Plot, { says, heightAt, slopeAt }: LookUp): Drawn => ({
+  says,
+  at: heightAt,
+  slope: slopeAt,
+  readTo: smallSquare(plot, 'y'),
+})
 
 /** What is drawn, looked up from its height: the first place that has it. */
-function placesOf({ says, placesAt, slopeAt }: LookUp): Drawn {
+function placesOf(plot: Plot, { says, placesAt, slopeAt }: LookUp): Drawn {
   const at = (y: number) => placesAt(y)[0]
   return {
     says,
     at,
+    readTo: smallSquare(plot, 'x'),
     slope: (y) => {
       const place = at(y)
       const slope = place === undefined ? 0 : slopeAt(place)
@@ -38,18 +57,18 @@ function onLineAt(plot: Plot, x: Key): Key {
   const value = define(plot, { what: 'looked up', detail: 'y', says, symbol: 'y', unit: y.unit })
   if (plot.part.reading === 'line-from-origin') {
     const { slope } = lineOf(plot, reading.line, '')
-    network.product({ gives: value, over: [slope, x], oneWay: true, formulas: { [value]: 'y = mx' } })
+    network.product({ gives: value, over: [slope, x], oneWay: true, assumes: STRAIGHT, formulas: { [value]: 'y = mx' } })
     return value
   }
   const { slope, intercept } = lineOf(plot, reading.line, '')
   const rise = define(plot, { what: 'rise along a line', says: 'rise of the line up to there', symbol: 'mx', unit: y.unit })
   network.product({ gives: rise, over: [slope, x], oneWay: true, formulas: { [rise]: 'mx' } })
-  network.sum({ gives: value, plus: [rise, intercept], oneWay: true, formulas: { [value]: 'y = mx + b' } })
+  network.sum({ gives: value, plus: [rise, intercept], oneWay: true, assumes: STRAIGHT, formulas: { [value]: 'y = mx + b' } })
   return value
 }
 
 /** x at which the line of a series has a height: x = (y − b)/m. */
-function onLineWith(plot: Plot, y: Key, says: string): Target {
+function onLineWith(plot: Plot, y: Key, { says, assumes }: { readonly says: string; readonly assumes: string }): Target {
   const { reading, x } = plot
   if (!reading.line) throw new Error('asked of a series without a line')
   if (reading.line.slope === 0) return { missing: `a line of ${plot.name} that rises or falls` }
@@ -57,7 +76,7 @@ function onLineWith(plot: Plot, y: Key, says: string): Target {
   const value = define(plot, { what: 'looked up', detail: 'x', says, symbol: 'x', unit: x.unit })
   const { slope, intercept } = lineOf(plot, reading.line, '')
   if (plot.part.reading === 'line-from-origin') {
-    network.product({ gives: value, over: [y], under: [slope], oneWay: true, formulas: { [value]: 'x = y/m' } })
+    network.product({ gives: value, over: [y], under: [slope], oneWay: true, assumes, formulas: { [value]: 'x = y/m' } })
     return { key: value }
   }
   const above = define(plot, {
@@ -67,7 +86,7 @@ function onLineWith(plot: Plot, y: Key, says: string): Target {
     unit: plot.y.unit,
   })
   network.sum({ gives: above, plus: [y], minus: [intercept], oneWay: true, formulas: { [above]: 'y − b' } })
-  network.product({ gives: value, over: [above], under: [slope], oneWay: true, formulas: { [value]: 'x = (y − b)/m' } })
+  network.product({ gives: value, over: [above], under: [slope], oneWay: true, assumes, formulas: { [value]: 'x = (y − b)/m' } })
   return { key: value }
 }
 
@@ -89,7 +108,7 @@ export function heightThere(
   plot: Plot,
   drawn: LookUp,
   x: Key,
-  { says, symbol }: { readonly says: string; readonly symbol: string },
+  { says, symbol, assumes }: { readonly says: string; readonly symbol: string; readonly assumes?: string },
 ): Key {
   const places = placesRead(plot, 'y')
   const value = define(plot, {
@@ -100,7 +119,7 @@ export function heightThere(
     unit: plot.y.unit,
     ...(places === undefined ? {} : { places }),
   })
-  plot.bench.network.readOff({ gives: value, of: x, from: heightsOf(drawn) })
+  plot.bench.network.readOff({ gives: value, of: x, from: heightsOf(plot, drawn), ...(assumes ? { assumes } : {}) })
   return value
 }
 
@@ -151,8 +170,9 @@ export function relateXAt(bench: Bench, { in: id, y: given }: FindOf<'xAt'>, ask
     const isUnknown = typeof given === 'object' && 'unknown' in given
     const y = isUnknown ? readingOf(plot, given.unknown) : placeOnAxis(plot, asking, 'y', given)
     if ('missing' in y) return y
-    const says = isUnknown ? `${x.name} of ${labelOf(plot, given.unknown)}` : `${x.name} there`
-    if (!drawn) return onLineWith(plot, y.key, says)
+    const says = isUnknown ? `${x.name} in ${labelOf(plot, given.unknown)}` : `${x.name} there`
+    const assumes = isUnknown ? LIKE_THE_POINTS : STRAIGHT
+    if (!drawn) return onLineWith(plot, y.key, { says, assumes })
     const several = typeof given === 'string' ? drawn.placesAt(Number(given)).length : 1
     const value = define(plot, {
       what: 'looked up',
@@ -161,7 +181,7 @@ export function relateXAt(bench: Bench, { in: id, y: given }: FindOf<'xAt'>, ask
       symbol: 'x',
       unit: x.unit,
     })
-    bench.network.readOff({ gives: value, of: y.key, from: placesOf(drawn) })
+    bench.network.readOff({ gives: value, of: y.key, from: placesOf(plot, drawn) })
     return { key: value }
   })
 }

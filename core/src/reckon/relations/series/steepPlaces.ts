@@ -80,6 +80,12 @@ export function relateHalfEquivalence(bench: Bench, { in: id, which }: FindOf<'e
     if (!drawn) return { missing: `a smooth curve through ${plot.name}: set its reading to a curve` }
     const where = asked.before ? 'between both equivalences' : 'to the equivalence'
     const says = `${plot.y.name} half-way ${where}: the pKa of the acid`
-    return { key: heightThere(plot, drawn, layHalfWay(plot, asked), { says, symbol: 'pKa' }) }
+    return {
+      key: heightThere(plot, drawn, layHalfWay(plot, asked), {
+        says,
+        symbol: 'pKa',
+        assumes: 'the acid is weak, and half of it is neutralised there',
+      }),
+    }
   })
 }

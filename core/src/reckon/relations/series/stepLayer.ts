@@ -1,6 +1,6 @@
 import { type Step, unitPer } from '../../../curve/index.ts'
 import type { Key, What } from '../../quantity.ts'
-import { define, type Plot, placesRead, readOff } from './plot.ts'
+import { define, onAxis, type Plot, placesRead, readOff } from './plot.ts'
 
 /** A steep place of a curve, and which of several it is. */
 export interface SteepPlace {
@@ -41,18 +41,20 @@ export class StepLayer {
     const { unit } = this.plot.x
     const fall = this.define('rise', 'of d', 'change of the second derivative', 'd1 − d2', this.bend)
     const width = this.define('run', 'of d', `${this.plot.x.name} between them`, 'x2 − x1', unit)
-    const part = this.define('step', 'of d', 'part of it up to where the second derivative is nought', 'Δx', unit)
+    const share = this.define('step', 'share of d', 'share of the change up to where it is nought', 's', '')
+    const part = this.define('step', 'of d', 'distance from x1 to there', 'Δx', unit)
     const found = this.equivalence()
     network.sum({ gives: fall, plus: [before], minus: [after], oneWay: true, formulas: { [fall]: 'd1 − d2' } })
     network.sum({ gives: width, plus: [high], minus: [low], oneWay: true, formulas: { [width]: 'x2 − x1' } })
-    network.product({
-      gives: part,
-      over: [width, before],
-      under: [fall],
+    network.product({ gives: share, over: [before], under: [fall], oneWay: true, formulas: { [share]: 's = d1/(d1 − d2)' } })
+    network.product({ gives: part, over: [share, width], oneWay: true, formulas: { [part]: 'Δx = s(x2 − x1)' } })
+    network.sum({
+      gives: found,
+      plus: [low, part],
       oneWay: true,
-      formulas: { [part]: 'Δx = (x2 − x1)d1/(d1 − d2)' },
+      assumes: 'the equivalence is where the curve is steepest',
+      formulas: { [found]: 'x(eq) = x1 + Δx' },
     })
-    network.sum({ gives: found, plus: [low, part], oneWay: true, formulas: { [found]: 'x(eq) = x1 + Δx' } })
     return found
   }
 
@@ -79,7 +81,7 @@ export class StepLayer {
 
   private firstDerivative(index: 0 | 1 | 2): Key {
     const { from, to, slope } = this.place.step.chords[index]
-    const says = `first derivative from ${from.x} to ${to.x} ${this.plot.x.unit}`.trim()
+    const says = `first derivative from ${from.x} to ${onAxis(to.x, this.plot.x)}`
     const said = { detail: this.tag(`${index}`), says, symbol: `m${index + 1}`, unit: this.slope }
     return readOff(this.plot, { what: 'gradient of a line', ...said }, slope)
   }
@@ -103,7 +105,7 @@ export class StepLayer {
     const second = this.define(
       'second derivative',
       symbol,
-      `second derivative at ${bends[side].x} ${unit}`.trim(),
+      `second derivative at ${onAxis(bends[side].x, this.plot.x)}`,
       symbol,
       this.bend,
     )
