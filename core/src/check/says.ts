@@ -112,6 +112,13 @@ export const recordProblem = problemsIn({
       `${indicator} changes between pH ${first} and ${last}, but at the equivalence the pH goes from ${from} to ${to}: it would show another place.`,
     mend: ({ better }) => `Take ${better}.`,
   } satisfies Wording<{ indicator: string; first: string; last: string; from: string; to: string; better: string }>,
+  'equation.moreReacts': {
+    level: 'query',
+    says: ({ indicator, each, more, of, burette }) =>
+      `By the equation ${each} ${burette} reacts with each ${of}, but where ${indicator} changes ${more} have.`,
+    mend: ({ more, of, burette }) =>
+      `Write the equation with ${more} ${burette} to each ${of}, or take an indicator that changes at the first step.`,
+  } satisfies Wording<{ indicator: string; each: string; more: string; of: string; burette: string }>,
   'manganate.chloride': {
     level: 'query',
     says: () =>

@@ -46,6 +46,20 @@ function jumpOf(titrated: Formula, burette: Formula, each: number): Jump | undef
 
 const changesWithin = ({ range }: Indicator, [low, high]: Jump) => range !== undefined && range[0] <= high && range[1] >= low
 
+/** A change of pH about the equivalence that can be told from the slow one before and after it. */
+const LEAST_JUMP = 1
+/** No acid or base of school takes up more than three. */
+const MOST_TO_ONE = 3
+
+/** How many of the titrant have reacted with each where the indicator changes, if those are more than the equation says. */
+function moreReacts(titrated: Formula, burette: Formula, each: number, indicator: Indicator): number | undefined {
+  for (let number = each + 1; number <= MOST_TO_ONE; number++) {
+    const jump = jumpOf(titrated, burette, number)
+    if (jump && jump[1] - jump[0] > LEAST_JUMP && changesWithin(indicator, jump)) return number
+  }
+  return undefined
+}
+
 function checkIndicator(task: Task, part: Titration): readonly Problem[] {
   const { indicator: named = '' } = part
   const at = path('parts', part.id, 'indicator')
@@ -53,8 +67,21 @@ function checkIndicator(task: Task, part: Titration): readonly Problem[] {
   const indicator = indicatorNamed(named)
   const roles = indicator?.range ? reactingIn(task, part) : undefined
   if (!indicator?.range || !roles || roles.before.length > 0 || roles.also.length > 0 || part.continues !== undefined) return []
-  const jump = jumpOf(roles.titrated.formula, roles.burette.formula, roles.burette.count / roles.titrated.count)
+  const { titrated, burette } = roles
+  const each = burette.count / titrated.count
+  const jump = jumpOf(titrated.formula, burette.formula, each)
   if (!jump || changesWithin(indicator, jump)) return []
+  const more = moreReacts(titrated.formula, burette.formula, each, indicator)
+  if (more !== undefined) {
+    const facts = {
+      indicator: indicator.name,
+      each: `${each}`,
+      more: `${more}`,
+      of: titrated.formula.text,
+      burette: burette.formula.text,
+    }
+    return [recordProblem('equation.moreReacts', at, facts)]
+  }
   const better = INDICATORS.filter((one) => changesWithin(one, jump)).map(({ name }) => name)
   const [from, to] = jump.map((pH) => pH.toFixed(1)) as [string, string]
   const [first, last] = indicator.range.map((pH) => pH.toFixed(1)) as [string, string]

@@ -10,12 +10,15 @@ import {
   type Task,
   weighingOf,
 } from '../record/index.ts'
-import { type Formula, givenMass, molarMassOf, nameOf, readSheetMasses, speciesKey } from '../substance/index.ts'
+import { type Formula, givenMass, hasMolarMass, molarMassOf, nameOf, readSheetMasses, speciesKey } from '../substance/index.ts'
 import { Layered } from './Layered.ts'
 import { Network } from './network.ts'
 import { inMaterial, type Place, type PlaceKey } from './place.ts'
 import type { Key } from './quantity.ts'
 import { readFormula } from './species.ts'
+
+/** What a sheet seldom says is asked for last. */
+const STATED_SELDOM = 20
 
 /**
  * The task seen as quantities at places. Relations are laid over it by the files in `relations/`; each asks here
@@ -120,6 +123,14 @@ export class Bench {
     if (!this.network.givens.has(key)) {
       const { atomicMasses, sheetMasses = '' } = this.task.conventions
       const sheet = readSheetMasses(sheetMasses)
+      if (!hasMolarMass(species, sheet)) {
+        this.network.ask(
+          key,
+          `the molar mass of ${species.text}, among the masses the sheet gives: not all of it is said`,
+          STATED_SELDOM,
+        )
+        return key
+      }
       const value = molarMassOf(species, atomicMasses, sheet)
       // Masses to one decimal are written with it, 18.0, also where it is nought.
       const written = atomicMasses === 'one-decimal' && value.decimalPlaces() <= 1 ? value.toFixed(1) : value.toFixed()

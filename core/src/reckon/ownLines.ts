@@ -1,6 +1,6 @@
 import { type Exact, readTyped, significantFigures, type TypedNumber } from '../number/index.ts'
 import type { Question, Task } from '../record/index.ts'
-import { compositionOf, molarMassOf, readSheetMasses, speciesKey, waterOf } from '../substance/index.ts'
+import { compositionOf, hasMolarMass, molarMassOf, readSheetMasses, speciesKey, waterOf } from '../substance/index.ts'
 import { buildNetwork } from './build.ts'
 import { compute, evaluate, type Values } from './evaluate.ts'
 import { type Fault, type Weighed, type WrongWay, wrongMolarMasses, wrongProducts, wrongSums } from './faults.ts'
@@ -62,7 +62,11 @@ function weighedIn(task: Task): readonly Weighed[] {
   const all = [...named, ...terms].flatMap((formula) => [formula, waterOf(formula).salt])
   const { atomicMasses, sheetMasses = '' } = task.conventions
   const sheet = readSheetMasses(sheetMasses)
-  const once = new Map(all.filter((formula) => compositionOf(formula).size > 0).map((formula) => [speciesKey(formula), formula]))
+  const once = new Map(
+    all
+      .filter((formula) => compositionOf(formula).size > 0 && hasMolarMass(formula, sheet))
+      .map((formula) => [speciesKey(formula), formula]),
+  )
   return [...once.values()].map((formula) => ({ text: formula.text, mass: molarMassOf(formula, atomicMasses, sheet) }))
 }
 

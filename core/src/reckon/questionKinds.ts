@@ -25,7 +25,7 @@ import { relateSolubility } from './relations/solubility.ts'
 import { relateMassToWeigh } from './relations/statedQuantity.ts'
 import { type AnswerTo, relateSum } from './relations/sum.ts'
 import type { Target } from './relations/target.ts'
-import { relateHydration, relateMolarMass } from './relations/unknownSolid.ts'
+import { relateHydration, relateMolarMass, relateUnknownMass } from './relations/unknownSolid.ts'
 import { readFormula } from './species.ts'
 
 /** The network in which a question is asked. */
@@ -130,6 +130,10 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
   molarMass: {
     title: (find, task) => `Molar mass of ${materialLabel(task, find.of)}`,
     relate: (find, { bench }) => relateMolarMass(bench, find.of),
+  },
+  unknownMass: {
+    title: (find, task) => `Relative mass of ${find.of} ${inLabel(task, find)}`,
+    relate: (find, { bench }) => onSpecies(find.of, (letter) => relateUnknownMass(bench, letter, find.in)),
   },
   hydration: {
     title: (find) => `x in ${find.of}·xH2O`,

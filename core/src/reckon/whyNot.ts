@@ -1,12 +1,4 @@
-import {
-  compositionOf,
-  countIn,
-  type ElementSymbol,
-  type Formula,
-  loneElement,
-  nameOf,
-  parseFormula,
-} from '../substance/index.ts'
+import { type AtomSymbol, compositionOf, countIn, type Formula, loneElement, nameOf, parseFormula } from '../substance/index.ts'
 import type { Bench } from './Bench.ts'
 import type { Solved } from './built.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
@@ -16,13 +8,13 @@ import type { Spoken } from './relations/spokenOf.ts'
 /** Why nothing in the record leads to a species, in words; and an element it could be counted by if the student says so. */
 export interface WhyNot {
   readonly says: string
-  readonly couldCountBy?: ElementSymbol
+  readonly couldCountBy?: AtomSymbol
 }
 
 /** Hydrogen and oxygen are nearly everywhere, so that two things hold them ties them to nothing. */
-const NOT_TELLING = new Set<ElementSymbol>(['H', 'O'])
+const NOT_TELLING = new Set<AtomSymbol>(['H', 'O'])
 
-function sharedElement(asked: Formula, measured: readonly Formula[]): ElementSymbol | undefined {
+function sharedElement(asked: Formula, measured: readonly Formula[]): AtomSymbol | undefined {
   return [...compositionOf(asked).keys()].find(
     (symbol) => !NOT_TELLING.has(symbol) && measured.some((one) => compositionOf(one).has(symbol)),
   )

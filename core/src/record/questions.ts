@@ -27,6 +27,14 @@ const FindSchema = z.discriminatedUnion('quantity', [
   z.strictObject({ quantity: z.literal('massConcentration'), of: species, in: IdSchema, countedBy }),
   z.strictObject({ quantity: z.literal('massPercent'), of: species, in: IdSchema, countedBy }),
   z.strictObject({ quantity: z.literal('molarMass'), of: IdSchema }),
+  z.strictObject({
+    quantity: z.literal('unknownMass'),
+    of: z
+      .string()
+      .regex(/^[A-Z]$/)
+      .describe('a letter that stands for an element or group in a formula: M of M2CO3'),
+    in: IdSchema,
+  }),
   z.strictObject({ quantity: z.literal('hydration'), of: species, in: IdSchema }),
   z.strictObject({ quantity: z.literal('percentError'), answer: IdSchema, accepted: DecimalSchema }),
   z.strictObject({

@@ -1,18 +1,17 @@
 import { eliminate, gcd, shrink } from '../number/index.ts'
 import { ChemistryError } from '../problem/index.ts'
-import type { ElementSymbol } from './elements.ts'
 import type { Equation, Term } from './equation.ts'
-import { compositionOf } from './formula.ts'
+import { type AtomSymbol, compositionOf } from './formula.ts'
 
 /** What does not come out the same on both sides: an element or the charge. */
 export interface Imbalance {
-  readonly what: ElementSymbol | 'charge'
+  readonly what: AtomSymbol | 'charge'
   readonly left: number
   readonly right: number
 }
 
-function totals(terms: readonly Term[]): Map<ElementSymbol | 'charge', number> {
-  const sum = new Map<ElementSymbol | 'charge', number>([['charge', 0]])
+function totals(terms: readonly Term[]): Map<AtomSymbol | 'charge', number> {
+  const sum = new Map<AtomSymbol | 'charge', number>([['charge', 0]])
   for (const { count, formula } of terms) {
     sum.set('charge', (sum.get('charge') ?? 0) + count * formula.charge)
     for (const [symbol, atoms] of compositionOf(formula)) sum.set(symbol, (sum.get(symbol) ?? 0) + count * atoms)

@@ -1,11 +1,17 @@
 import { ChemistryError } from '../problem/index.ts'
 import { type ElementSymbol, isElement } from './elements.ts'
+import { isStandIn, SHORT_FORMULAE, SHORT_NAMES, type StandIn } from './standIns.ts'
+
+/** An element, or a letter for one that is not said. */
+export type AtomSymbol = ElementSymbol | StandIn
 
 export type FormulaPart =
-  | { readonly kind: 'element'; readonly symbol: ElementSymbol; readonly count: number }
+  | { readonly kind: 'element'; readonly symbol: AtomSymbol; readonly count: number }
   | { readonly kind: 'group'; readonly open: '(' | '['; readonly parts: readonly FormulaPart[]; readonly count: number }
   /** What follows a hydrate dot, nearly always water. */
   | { readonly kind: 'adduct'; readonly parts: readonly FormulaPart[]; readonly count: number }
+  /** Water of crystallisation of which it is not said how much: xH2O. */
+  | { readonly kind: 'some water' }
 
 /** A chemical formula taken apart. The electron is a formula without parts and a charge of −1. */
 export interface Formula {
@@ -15,7 +21,7 @@ export interface Formula {
 }
 
 /** Atoms in one formula unit. */
-export type Composition = ReadonlyMap<ElementSymbol, number>
+export type Composition = ReadonlyMap<AtomSymbol, number>
 
 const CLOSERS = { '(': ')', '[': ']' } as const
 /** A charge set apart from what it belongs to: `SO4^2-`, `SO4 2-`, `Fe^{3+}`. */
@@ -24,6 +30,8 @@ const SET_APART = /(?:\^\{?(\d*)|\s+(\d+))([+\-−])\}?$/
 const LONE_ION = /^([A-Z][a-z]?)(\d?)([+\-−])$/
 /** Two digits before the sign, the last of which is the charge: `SO42-`; or a closed bracket around the whole: `[Fe(CN)6]4-`. */
 const RUN_TOGETHER = /^(.*\d)(\d)([+\-−])$/
+/** A short name and its charge: `H2EDTA2-`. */
+const SHORT_ION = /^(.*EDTA)(\d?)([+\-−])$/
 const WHOLE_BRACKET = /^(\[.*\])(\d*)([+\-−])$/
 const SINGLE = /^(.*?)([+\-−])$/
 /** Triiodide is the one common ion of a lone element whose digit is a subscript. */
@@ -31,6 +39,7 @@ const LONE_BUT_SUBSCRIPT = new Set(['I3-'])
 
 /** Atoms may be counted to so many in one place; a longer number is a slip of the keyboard. */
 const LARGEST_COUNT = 999
+const SOME_WATER = /^[xn]\s*H2O/
 
 function signed(digits: string, sign: string): number {
   return (sign === '+' ? 1 : -1) * (digits === '' ? 1 : Number(digits))
@@ -41,7 +50,7 @@ function splitCharge(text: string): { body: string; charge: number } {
   if (apart) return { body: text.slice(0, apart.index), charge: signed(apart[1] ?? apart[2] ?? '', apart[3] ?? '+') }
   if (!/[+\-−]$/.test(text)) return { body: text, charge: 0 }
   const lone = LONE_BUT_SUBSCRIPT.has(text) ? null : LONE_ION.exec(text)
-  const bracket = WHOLE_BRACKET.exec(text)
+  const bracket = SHORT_ION.exec(text) ?? WHOLE_BRACKET.exec(text)
   const together = RUN_TOGETHER.exec(text)
   const [, body = '', digits = '', sign = '+'] = lone ?? bracket ?? together ?? []
   if (body) return { body, charge: signed(digits, sign) }
@@ -65,6 +74,11 @@ class FormulaReader {
     const adducts: FormulaPart[] = []
     while (/[.·•*]/.test(this.body[this.at] ?? '')) {
       this.at++
+      if (SOME_WATER.test(this.body.slice(this.at))) {
+        this.at += SOME_WATER.exec(this.body.slice(this.at))?.[0].length ?? 0
+        adducts.push({ kind: 'some water' })
+        continue
+      }
       const count = this.number(true)
       adducts.push({ kind: 'adduct', parts: this.parts(undefined), count })
     }
@@ -97,8 +111,17 @@ class FormulaReader {
   }
 
   private element(): FormulaPart {
+    const short = Object.keys(SHORT_NAMES).find((name) => this.body.startsWith(name, this.at))
+    if (short !== undefined) {
+      this.at += short.length
+      return { kind: 'group', open: '(', parts: new FormulaReader(SHORT_NAMES[short] ?? '', this.whole).read(), count: 1 }
+    }
     const [two = '', one = ''] = [this.body.slice(this.at, this.at + 2), this.body.slice(this.at, this.at + 1)]
     const symbol = /^[A-Z][a-z]$/.test(two) ? two : one
+    if (isStandIn(symbol)) {
+      this.at++
+      return { kind: 'element', symbol, count: this.number() }
+    }
     if (!isElement(symbol)) {
       const hint = /[a-z]/.test(symbol[0] ?? '') ? '; element symbols begin with a capital' : ''
       this.fail('formula.unknownElement', `is not an element${hint}`, symbol)
@@ -137,12 +160,13 @@ export function parseFormula(text: string): Formula {
   const tidy = text.trim()
   if (/^e[-−]$/.test(tidy)) return { text: tidy, parts: [], charge: -1 }
   if (tidy === '') throw new ChemistryError('formula.empty', 'A formula is missing. Write it like KMnO4.', { text })
-  const { body, charge } = splitCharge(tidy)
+  const { body, charge } = splitCharge(SHORT_FORMULAE[tidy] ?? tidy)
   return { text: tidy, parts: new FormulaReader(body, tidy).read(), charge }
 }
 
-function gather(parts: readonly FormulaPart[], times: number, into: Map<ElementSymbol, number>): void {
+function gather(parts: readonly FormulaPart[], times: number, into: Map<AtomSymbol, number>): void {
   for (const part of parts) {
+    if (part.kind === 'some water') continue
     if (part.kind === 'element') into.set(part.symbol, (into.get(part.symbol) ?? 0) + part.count * times)
     else gather(part.parts, times * part.count, into)
   }
@@ -151,15 +175,22 @@ function gather(parts: readonly FormulaPart[], times: number, into: Map<ElementS
 // Formulae are never changed, so their atoms are counted once.
 const COUNTED = new WeakMap<readonly FormulaPart[], Composition>()
 
-/** Counts the atoms in one formula unit, water of crystallisation included. */
+/** Counts the atoms in one formula unit, water of crystallisation included where it is said how much there is. */
 export function compositionOf({ parts }: Pick<Formula, 'parts'>): Composition {
   const counted = COUNTED.get(parts)
   if (counted) return counted
-  const atoms = new Map<ElementSymbol, number>()
+  const atoms = new Map<AtomSymbol, number>()
   gather(parts, 1, atoms)
   COUNTED.set(parts, atoms)
   return atoms
 }
+
+/** Whether a formula leaves open how much water a salt holds. */
+export const hasSomeWater = ({ parts }: Pick<Formula, 'parts'>): boolean => parts.some(({ kind }) => kind === 'some water')
+
+/** The letters in a formula that stand for something not said. */
+export const standInsOf = (formula: Pick<Formula, 'parts'>): readonly StandIn[] =>
+  [...compositionOf(formula).keys()].filter(isStandIn)
 
 const KEYS = new WeakMap<Formula, string>()
 
@@ -168,14 +199,15 @@ export function speciesKey(formula: Formula): string {
   const known = KEYS.get(formula)
   if (known !== undefined) return known
   const atoms = [...compositionOf(formula)].toSorted(([a], [b]) => a.localeCompare(b))
-  const key = `${atoms.map(([symbol, count]) => `${symbol}${count}`).join('')}|${formula.charge}`
+  const water = hasSomeWater(formula) ? '+water' : ''
+  const key = `${atoms.map(([symbol, count]) => `${symbol}${count}`).join('')}${water}|${formula.charge}`
   KEYS.set(formula, key)
   return key
 }
 
 /** Whether two formulae are the same species: same atoms and same charge, however they are written. */
 export function sameSpecies(one: Formula, other: Formula): boolean {
-  if (one.charge !== other.charge) return false
+  if (one.charge !== other.charge || hasSomeWater(one) !== hasSomeWater(other)) return false
   const [a, b] = [compositionOf(one), compositionOf(other)]
   return a.size === b.size && [...a].every(([symbol, count]) => b.get(symbol) === count)
 }
@@ -184,6 +216,6 @@ export function sameSpecies(one: Formula, other: Formula): boolean {
 export function waterOf(formula: Formula): { readonly salt: Formula; readonly water: number } {
   const adducts = formula.parts.filter((part) => part.kind === 'adduct')
   const water = adducts.reduce((total, part) => total + part.count, 0)
-  const parts = formula.parts.filter((part) => part.kind !== 'adduct')
+  const parts = formula.parts.filter((part) => part.kind !== 'adduct' && part.kind !== 'some water')
   return { salt: { ...formula, text: formula.text.split(/[.·•*]/)[0] ?? formula.text, parts }, water }
 }

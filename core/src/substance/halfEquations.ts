@@ -1,8 +1,7 @@
 import { ChemistryError } from '../problem/index.ts'
 import { checkBalance } from './balance.ts'
-import type { ElementSymbol } from './elements.ts'
 import { type Equation, formatEquation, parseEquation, type Term } from './equation.ts'
-import { compositionOf, type Formula, parseFormula, sameSpecies } from './formula.ts'
+import { type AtomSymbol, compositionOf, type Formula, parseFormula, sameSpecies } from './formula.ts'
 
 const ELECTRON = parseFormula('e-')
 const WATER = parseFormula('H2O')
@@ -37,7 +36,7 @@ const divisor = (a: number, b: number): number => (b === 0 ? Math.abs(a) : divis
 const multiple = (a: number, b: number) => Math.abs(a * b) / divisor(a, b)
 
 const isMedium = ({ formula }: Term) => MEDIUM.some((one) => sameSpecies(one, formula))
-const atoms = (terms: readonly Term[], symbol: ElementSymbol) =>
+const atoms = (terms: readonly Term[], symbol: AtomSymbol) =>
   terms.reduce((total, { count, formula }) => total + count * (compositionOf(formula).get(symbol) ?? 0), 0)
 const charge = (terms: readonly Term[]) => terms.reduce((total, { count, formula }) => total + count * formula.charge, 0)
 const times = (terms: readonly Term[], by: number) => terms.map((term) => ({ ...term, count: term.count * by }))

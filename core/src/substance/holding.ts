@@ -1,13 +1,14 @@
-import type { ElementSymbol } from './elements.ts'
-import { compositionOf, type Formula, parseFormula, sameSpecies, waterOf } from './formula.ts'
-import { dissociate, FIXED_CHARGES } from './ions.ts'
+import { type AtomSymbol, compositionOf, type Formula, hasSomeWater, parseFormula, sameSpecies, waterOf } from './formula.ts'
+import { dissociate, fixedCharge } from './ions.ts'
 
 const WATER = parseFormula('H2O')
 const PROTON = parseFormula('H+')
+/** Elements of which a salt with an unknown number of waters holds nobody knows how many. */
+const OF_WATER: ReadonlySet<AtomSymbol> = new Set(['H', 'O'])
 const OXONIUM = parseFormula('H3O+')
 
 /** The element whose atoms a formula without charge stands for (`Fe`, not `I2`); undefined for anything else. */
-export function loneElement(formula: Formula): ElementSymbol | undefined {
+export function loneElement(formula: Formula): AtomSymbol | undefined {
   const [first, ...more] = formula.parts
   const alone = formula.charge === 0 && more.length === 0 && first?.kind === 'element' && first.count === 1
   return alone ? first.symbol : undefined
@@ -37,10 +38,11 @@ export function countIn(species: Formula, substance: Formula): number {
 function findCount(species: Formula, substance: Formula): number {
   if (sameSpecies(species, substance)) return 1
   const element = loneElement(species)
-  if (element) return compositionOf(substance).get(element) ?? 0
+  const open = hasSomeWater(substance)
+  if (element) return open && OF_WATER.has(element) ? 0 : (compositionOf(substance).get(element) ?? 0)
   const { salt, water } = waterOf(substance)
   if (water > 0 && sameSpecies(species, WATER)) return water
-  if (water > 0 && sameSpecies(species, salt)) return 1
+  if ((water > 0 || open) && sameSpecies(species, salt)) return 1
   if (sameSpecies(species, OXONIUM)) return countIn(PROTON, substance)
   const inIons = dissociate(substance)?.find(({ ion }) => sameSpecies(ion, species))?.count
   return inIons ?? anionsIn(species, substance)
@@ -68,6 +70,6 @@ function cationsBeside(anion: Formula, count: number, salt: Formula): number | u
   const left = new Map(compositionOf(salt))
   for (const [symbol, atoms] of compositionOf(anion)) left.set(symbol, (left.get(symbol) ?? 0) - atoms * count)
   if ([...left.values()].some((atoms) => atoms < 0)) return undefined
-  const charges = [...left].map(([symbol, atoms]) => (atoms === 0 ? 0 : (FIXED_CHARGES[symbol] ?? Number.NaN) * atoms))
+  const charges = [...left].map(([symbol, atoms]) => (atoms === 0 ? 0 : (fixedCharge(symbol) ?? Number.NaN) * atoms))
   return charges.reduce((total, charge) => total + charge, 0)
 }

@@ -1,7 +1,7 @@
 import { Memory } from '../memory/index.ts'
-import type { ElementSymbol } from './elements.ts'
-import { type Composition, compositionOf, type Formula, parseFormula, waterOf } from './formula.ts'
+import { type AtomSymbol, type Composition, compositionOf, type Formula, parseFormula, waterOf } from './formula.ts'
 import { ION_TABLE } from './ionTable.ts'
+import { isStandIn } from './standIns.ts'
 
 /** An ion and how many of it one formula unit gives in water. */
 export interface IonCount {
@@ -10,7 +10,7 @@ export interface IonCount {
 }
 
 /** Charges of cations that have only one in school chemistry; other metals take what the anions leave. */
-export const FIXED_CHARGES: Partial<Record<ElementSymbol, number>> = {
+const FIXED_CHARGES: Partial<Record<AtomSymbol, number>> = {
   Li: 1,
   Na: 1,
   K: 1,
@@ -26,8 +26,11 @@ export const FIXED_CHARGES: Partial<Record<ElementSymbol, number>> = {
   Cd: 2,
   Al: 3,
 }
+/** Charge of the cations of an element, or of a letter for one, where they have only one. */
+export const fixedCharge = (symbol: AtomSymbol): number | undefined => FIXED_CHARGES[symbol]
+
 const METALS = new Set<string>(
-  'Li Na K Rb Cs Be Mg Ca Sr Ba Al Sc Ti V Cr Mn Fe Co Ni Cu Zn Ga Y Zr Ag Cd In Sn Sb Hg Tl Pb Bi Ce Pt Au'.split(' '),
+  'Li Na K Rb Cs Be Mg Ca Sr Ba Al Sc Ti V Cr Mn Fe Co Ni Cu Zn Ga Zr Ag Cd In Sn Sb Hg Tl Pb Bi Ce Pt Au'.split(' '),
 )
 
 /** Whether an anion holds a metal: it is taken out first, so that the metal of `KMnO4` is not taken for a cation. */
@@ -45,7 +48,7 @@ function timesWithin(part: Composition, whole: Composition): number {
   return Math.min(...[...part].map(([symbol, count]) => Math.floor((whole.get(symbol) ?? 0) / count)))
 }
 
-function without(whole: Composition, part: Composition, times: number): Map<ElementSymbol, number> {
+function without(whole: Composition, part: Composition, times: number): Map<AtomSymbol, number> {
   const left = new Map(whole)
   for (const [symbol, count] of part) {
     const rest = (left.get(symbol) ?? 0) - count * times
@@ -87,13 +90,13 @@ function withCations(atoms: Composition, anions: readonly IonCount[]): readonly 
     left = without(left, compositionOf(AMMONIUM), ammonium)
     negative -= ammonium
   }
-  const open: [ElementSymbol, number][] = []
+  const open: [AtomSymbol, number][] = []
   for (const [symbol, count] of left) {
     const fixed = FIXED_CHARGES[symbol]
     if (fixed !== undefined) {
       cations.push({ ion: cation(symbol, fixed), count })
       negative -= fixed * count
-    } else if (METALS.has(symbol)) open.push([symbol, count])
+    } else if (METALS.has(symbol) || isStandIn(symbol)) open.push([symbol, count])
     else return undefined
   }
   const [last, ...more] = open
@@ -101,6 +104,24 @@ function withCations(atoms: Composition, anions: readonly IonCount[]): readonly 
   const charge = negative / last[1]
   if (more.length > 0 || !Number.isInteger(charge) || charge < 1 || charge > 4) return undefined
   return [...cations, { ion: cation(last[0], charge), count: last[1] }, ...anions]
+}
+
+/** A letter that stands for an anion, beside cations of one charge each: HX, H2X, NaHX, MgX2 with any letter. */
+function asUnknownAnion(atoms: Composition): readonly IonCount[] | undefined {
+  const [unknown, ...more] = [...atoms].filter(([symbol]) => isStandIn(symbol))
+  if (!unknown || more.length > 0) return undefined
+  const [symbol, count] = unknown
+  const cations = [...atoms]
+    .filter(([other]) => other !== symbol)
+    .map(([other, number]): IonCount | undefined => {
+      const charge = FIXED_CHARGES[other]
+      return charge === undefined ? undefined : { ion: cation(other, charge), count: number }
+    })
+  if (cations.length === 0 || cations.some((one) => one === undefined)) return undefined
+  const known = cations.filter((one) => one !== undefined)
+  const charge = known.reduce((total, one) => total + one.ion.charge * one.count, 0) / count
+  if (!Number.isInteger(charge)) return undefined
+  return [...known, { ion: parseFormula(`${symbol}${charge === 1 ? '' : `^${charge}`}-`), count }]
 }
 
 /** What is typed ends up here. */
@@ -116,5 +137,8 @@ const remembered = new Memory<string, readonly IonCount[] | undefined>(MOST_REME
  */
 export function dissociate(formula: Formula): readonly IonCount[] | undefined {
   if (formula.charge !== 0) return undefined
-  return remembered.recall(formula.text, () => split(compositionOf(waterOf(formula).salt)))
+  return remembered.recall(formula.text, () => {
+    const atoms = compositionOf(waterOf(formula).salt)
+    return split(atoms) ?? asUnknownAnion(atoms)
+  })
 }

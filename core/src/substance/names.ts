@@ -1,7 +1,8 @@
-import { ATOMIC_WEIGHTS, type ElementSymbol } from './elements.ts'
+import { ATOMIC_WEIGHTS } from './elements.ts'
 import { type Formula, parseFormula, sameSpecies } from './formula.ts'
 import { dissociate } from './ions.ts'
 import { ION_TABLE } from './ionTable.ts'
+import { isStandIn } from './standIns.ts'
 
 /** Names of what is no ion of the table, in use in British schools (common practice; systematic names with oxidation numbers). */
 const NAMES: Readonly<Record<string, string>> = {
@@ -50,8 +51,8 @@ function knownName(formula: Formula): string | undefined {
 
 function elementOrIon(formula: Formula): string | undefined {
   const [first, ...more] = formula.parts
-  if (first?.kind !== 'element' || more.length > 0 || first.count > 1) return undefined
-  const name: string = ATOMIC_WEIGHTS[first.symbol as ElementSymbol].name
+  if (first?.kind !== 'element' || more.length > 0 || first.count > 1 || isStandIn(first.symbol)) return undefined
+  const name: string = ATOMIC_WEIGHTS[first.symbol].name
   if (formula.charge <= 0 || ONE_CHARGE.has(first.symbol)) return formula.charge < 0 ? undefined : name
   return `${name}(${ROMAN[formula.charge] ?? formula.charge})`
 }
@@ -75,7 +76,7 @@ function findName(formula: Formula): string {
   if (simple) return simple
   const ions = dissociate(formula)
   const names = ions?.map(({ ion }) => knownName(ion) ?? elementOrIon(ion))
-  const hydrated = formula.parts.some((part) => part.kind === 'adduct')
+  const hydrated = formula.parts.some((part) => part.kind === 'adduct' || part.kind === 'some water')
   if (!names || hydrated || names.some((name) => name === undefined) || names.includes('hydrogen ion')) return formula.text
   return names.join(' ')
 }

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { ChemistryError } from '../problem/index.ts'
 import {
   ATOMIC_WEIGHTS,
+  atomicWeight,
   balance,
   checkBalance,
   compositionOf,
@@ -107,7 +108,7 @@ describe('molar mass', () => {
   it('agrees with an independent package for every element it and we list', () => {
     const away = (Object.keys(ATOMIC_WEIGHTS) as ElementSymbol[]).flatMap((symbol) => {
       const theirs = new MF(symbol).getInfo().mass
-      const ours = molarMassOf(parseFormula(symbol), 'standard').toNumber()
+      const ours = atomicWeight(symbol, 'standard').toNumber()
       return Math.abs(theirs - ours) / ours > 4e-4 ? [symbol] : []
     })
     expect(away.filter((symbol) => symbol !== 'Pb' && symbol !== 'Li')).toEqual([])

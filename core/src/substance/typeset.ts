@@ -25,7 +25,7 @@ export function formulaPieces(text: string): readonly FormulaPiece[] {
   for (const part of body.split(/(?<=[A-Za-z)\]])(\d+)/)) {
     if (part === '') continue
     const lowered = /^\d+$/.test(part) && pieces.length > 0
-    pieces.push({ text: lowered ? part : part.replace(/[.·•*](?=\d*\.?\d*[A-Z])/g, '·'), place: lowered ? 'sub' : 'line' })
+    pieces.push({ text: lowered ? part : part.replace(/[.·•*](?=\d*\.?\d*[xn]?[A-Z])/g, '·'), place: lowered ? 'sub' : 'line' })
   }
   return charge === '' ? pieces : [...pieces, { text: charge, place: 'sup' }]
 }

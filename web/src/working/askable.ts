@@ -49,6 +49,12 @@ export const ASKABLE = {
   },
   massPercent: { says: 'percentage by mass, purity', species: true, units: ['%'], where: 'weighed', extras: ['countedBy'] },
   molarMass: { says: 'molar mass of an unknown', species: false, units: ['g/mol'], where: 'weighed' },
+  unknownMass: {
+    says: 'mass of what a letter stands for, M in M2CO3',
+    species: true,
+    units: ['g/mol'],
+    where: 'weighed',
+  },
   hydration: { says: 'water of crystallisation, x in salt·xH2O', species: true, units: [''], where: 'weighed' },
   amount: { says: 'amount', species: true, units: ['mol', 'mmol'], where: 'place', extras: ['countedBy'] },
   mass: { says: 'mass', species: true, units: ['g', 'mg'], where: 'place', extras: ['countedBy'] },
@@ -288,6 +294,7 @@ function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['fin
     case 'ions':
       return { quantity, in: place }
     case 'hydration':
+    case 'unknownMass':
       return { quantity, of, in: place }
     default:
       return { quantity, of, in: place, ...countedBy(extra) }

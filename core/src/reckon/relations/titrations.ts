@@ -1,6 +1,6 @@
 import { Exact, formatPlaces } from '../../number/index.ts'
 import { entryText, type PartOf, path, type Task } from '../../record/index.ts'
-import { countIn, type Formula, formatEquation, sameSpecies, speciesKey } from '../../substance/index.ts'
+import { countIn, type Formula, formatEquation, parseFormula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Given } from '../network.ts'
@@ -133,8 +133,19 @@ function relateRatio(bench: Bench, flask: Flask, roles: Roles): Place {
     factorFirst: true,
     equation: formatEquation(equation),
     cost: worksInOneLine(bench) ? 5 : 1,
+    ...someProtonsKept(roles),
   })
   return where
+}
+
+const PROTON = parseFormula('H+')
+const HYDROXIDE = parseFormula('OH-')
+
+/** What is taken for granted of an acid that by the equation gives fewer protons than it has. */
+function someProtonsKept({ burette, titrated }: Roles): { readonly assumes?: string } {
+  const [held, given] = [countIn(PROTON, titrated.formula), burette.count / titrated.count]
+  if (countIn(HYDROXIDE, burette.formula) !== 1 || given >= held) return {}
+  return { assumes: `only ${given} of the ${held} protons of each ${titrated.formula.text} react` }
 }
 
 /** From what was titrated back to the analyte, through the reactions before the titration. */

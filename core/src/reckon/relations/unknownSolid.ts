@@ -1,4 +1,14 @@
-import { type Formula, parseFormula, sameSpecies, waterOf } from '../../substance/index.ts'
+import { Exact } from '../../number/index.ts'
+import {
+  compositionOf,
+  type Formula,
+  hasSomeWater,
+  molarMassOf,
+  parseFormula,
+  readSheetMasses,
+  sameSpecies,
+  waterOf,
+} from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { heated, inMaterial, weighed } from '../place.ts'
 import { keyOf } from '../quantity.ts'
@@ -29,6 +39,7 @@ export function relateMolarMass(bench: Bench, material: string): Target {
         over: [bench.totalMass(place)],
         under: [amount],
         oneWay: true,
+        ...(solute ? {} : { assumes: `one unit of ${bench.label(material)} holds one of what was titrated` }),
         formulas: { [key]: 'M = m/n' },
       })
   }
@@ -37,9 +48,53 @@ export function relateMolarMass(bench: Bench, material: string): Target {
     : { missing: `a weighing of ${bench.label(material)} that is titrated` }
 }
 
-/** Moles of water to one of salt, by mass lost on heating or from a titration of the salt. */
-export function relateHydration(bench: Bench, salt: Formula, material: string): Target {
+/**
+ * Relative mass of what a letter stands for in the formula of an unknown: its molar mass less what is known of it, by how
+ * many of the letter it holds.
+ */
+export function relateUnknownMass(bench: Bench, letter: Formula, material: string): Target {
+  const solute = bench.solute(material)
+  const [symbol] = [...compositionOf(letter).keys()]
+  const count = (solute && symbol && compositionOf(solute).get(symbol)) ?? 0
+  if (!solute || !symbol || count === 0)
+    return { missing: `a formula of ${bench.label(material)} on its label with ${letter.text} in it` }
+  if (hasSomeWater(solute)) return { missing: `how much water ${solute.text} holds` }
+  const others = [...compositionOf(solute)].filter(([other]) => other !== symbol)
+  const whole = relateMolarMass(bench, material)
+  if ('missing' in whole) return whole
   const { network } = bench
+  const define = (detail: string, says: string, formula: string) =>
+    network.define({
+      of: { what: 'molar mass', place: inMaterial(material), detail },
+      says,
+      symbol: formula,
+      fullSymbol: formula,
+      unit: 'g/mol',
+    })
+  const { atomicMasses, sheetMasses = '' } = bench.task.conventions
+  const sheet = readSheetMasses(sheetMasses)
+  const known = others.reduce(
+    (total, [other, number]) => total.add(molarMassOf(parseFormula(other), atomicMasses, sheet).mul(number)),
+    new Exact(0),
+  )
+  const rest = define('the rest', `what is known of ${solute.text}`, 'M(rest)')
+  network.give(rest, { value: known, text: atomicMasses === 'one-decimal' ? known.toFixed(1) : known.toFixed(), reading: false })
+  const all = define(
+    'letters',
+    `${count === 1 ? '' : `${count} times `}the mass of ${letter.text}`,
+    `${count === 1 ? '' : count}M(${letter.text})`,
+  )
+  const each = define(letter.text, `molar mass of ${letter.text}`, `M(${letter.text})`)
+  network.sum({ gives: all, plus: [whole.key], minus: [rest], oneWay: true, formulas: { [all]: 'M − M(rest)' } })
+  network.product({ gives: each, over: [all], factor: { over: 1, under: count }, oneWay: true, silent: count === 1 })
+  return { key: each }
+}
+
+/** Moles of water to one of salt, by mass lost on heating or from a titration of the salt. */
+export function relateHydration(bench: Bench, asked: Formula, material: string): Target {
+  const { network } = bench
+  // Asked of Na2CO3.xH2O, it is the x of that salt.
+  const salt = hasSomeWater(asked) ? waterOf(asked).salt : asked
   if (sameSpecies(salt, WATER)) return { missing: 'the formula of the salt, not of its water' }
   const { salt: dry, water } = waterOf(salt)
   if (water > 0) return { missing: `the formula of the salt without its water: ${dry.text} instead of ${salt.text}` }
