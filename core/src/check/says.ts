@@ -119,6 +119,11 @@ export const recordProblem = problemsIn({
     mend: ({ more, of, burette }) =>
       `Write the equation with ${more} ${burette} to each ${of}, or take an indicator that changes at the first step.`,
   } satisfies Wording<{ indicator: string; each: string; more: string; of: string; burette: string }>,
+  'flask.precipitate': {
+    level: 'query',
+    says: ({ labels, solid }) => `${labels} give a solid where they are mixed, ${solid}: what is in it is not titrated.`,
+    mend: () => 'Leave one of them out, take another acid or salt, or write the reaction that uses the solid.',
+  } satisfies Wording<{ labels: string; solid: string }>,
   'manganate.chloride': {
     level: 'query',
     says: () =>

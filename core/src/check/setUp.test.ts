@@ -104,3 +104,39 @@ describe('a titre that will not do is foretold from the labels', () => {
     expect(said({ ...STRONG, flask: [{ solute: 'NaOH', strength }] })).toEqual(codes)
   })
 })
+
+describe('what falls out in the flask', () => {
+  // Sparingly soluble sulfates, hydroxides and halides: handbook tables of solubility products.
+  it.each([
+    ['barium in sulfuric acid', [{ solute: 'BaCl2', strength: '0.100' }, { solute: 'H2SO4' }], ['flask.precipitate']],
+    ['iron(II) in alkali', [{ solute: 'FeSO4' }, { solute: 'NaOH', strength: '0.100' }], ['flask.precipitate']],
+    [
+      'lead in chloride',
+      [
+        { solute: 'Pb(NO3)2', strength: '0.100' },
+        { solute: 'HCl', strength: '2.00' },
+      ],
+      ['flask.precipitate'],
+    ],
+    [
+      'magnesium in ammonia buffer',
+      [
+        { solute: 'MgSO4', strength: '0.0100' },
+        { solute: 'NH4Cl', strength: '1.00' },
+      ],
+      [],
+    ],
+    ['one portion, whatever it holds', [{ solute: 'BaCl2' }], []],
+    ['solutions that nobody labelled', [{}, { solute: 'H2SO4' }], []],
+  ])('%s', (_, flask, codes) => {
+    expect(said({ burette: 'NaCl', flask, equation: 'I2 + 2S2O3^2- -> 2I- + S4O6^2-' })).toEqual(codes)
+  })
+
+  it('is meant where the equation speaks of it', () => {
+    const flask = [
+      { solute: 'BaCl2', strength: '0.100' },
+      { solute: 'H2SO4', strength: '0.100' },
+    ]
+    expect(said({ burette: 'NaOH', flask, equation: 'BaSO4 + H+ -> Ba2+ + HSO4-' })).not.toContain('flask.precipitate')
+  })
+})

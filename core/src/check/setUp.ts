@@ -6,6 +6,7 @@ import { ChemistryError, type Problem } from '../problem/index.ts'
 import { expectedTitre, reactingIn } from '../reckon/index.ts'
 import { findMaterial, materialLabel, type PartOf, path, type Task, weighingOf } from '../record/index.ts'
 import { countIn, type Formula, parseFormula } from '../substance/index.ts'
+import { checkMixedInFlask } from './mixedInFlask.ts'
 import { recordProblem } from './says.ts'
 
 type Titration = PartOf<'titration'>
@@ -135,7 +136,12 @@ function checkExpected(task: Task, part: Titration): readonly Problem[] {
   return [recordProblem(expected.gt(capacity) ? 'titre.willNotFit' : 'titre.tooSmall', path('parts', part.id, 'flask'), facts)]
 }
 
-/** What is wrong with the chemistry of a titration before its first run: the indicator, the acid, the size of the titre. */
+/** What is wrong with the chemistry of a titration before its first run: the indicator, the acid, the size of the titre, a solid in the flask. */
 export function checkSetUp(task: Task, part: Titration): readonly Problem[] {
-  return [...checkIndicator(task, part), ...checkManganate(task, part), ...checkExpected(task, part)]
+  return [
+    ...checkIndicator(task, part),
+    ...checkManganate(task, part),
+    ...checkExpected(task, part),
+    ...checkMixedInFlask(task, part),
+  ]
 }

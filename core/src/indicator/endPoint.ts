@@ -1,4 +1,5 @@
 import type { ChemicalColour } from '../palette/index.ts'
+import { type Conventions, DEFAULT_CONVENTIONS } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
 import { compositionOf } from '../substance/index.ts'
 import { INDICATORS, type Indicator, type IndicatorKind, indicatorNamed } from './indicators.ts'
@@ -20,6 +21,9 @@ export interface Reacting {
   /** What is in the flask; the reactants of the equation may be among them. */
   readonly flask: readonly Formula[]
 }
+
+/** What counts as an end-point in a school. */
+type School = Conventions['endPoint']
 
 type Nature = 'acid' | 'base' | undefined
 
@@ -75,9 +79,21 @@ function goesForward(indicator: Indicator, { burette, flask }: Reacting): boolea
   }
 }
 
-function stopAt(indicator: Indicator, at: ChemicalColour, past: ChemicalColour, before: ChemicalColour): string {
-  if (past === 'colourless') return `the ${before} just gone`
-  if (before === 'colourless') return `the first ${at === 'colourless' ? past : at} that stays`
+/** How long a colour must last to count. */
+const LASTING = { swirling: 'while you swirl', '20 s': 'for 20 s', '30 s': 'for 30 s' } as const
+
+function stopAt(
+  indicator: Indicator,
+  { before, at, past }: Pick<EndPoint, 'before' | 'at' | 'past'>,
+  { lasts, tint }: School,
+): string {
+  if (past === 'colourless') return `the ${before} just gone, and gone ${LASTING[lasts]}`
+  if (before === 'colourless') {
+    const shade = at === 'colourless' ? past : at
+    return tint === 'any'
+      ? `any ${past.replace(/^very pale /, '')} that stays ${LASTING[lasts]}`
+      : `the first ${shade} that stays ${LASTING[lasts]}`
+  }
   return indicator.kind === 'metal' ? `the last ${before} gone: ${past}` : at
 }
 
@@ -86,9 +102,14 @@ function stopAt(indicator: Indicator, at: ChemicalColour, past: ChemicalColour, 
  *
  * @param named - the indicator as the student named it; where it names none that is known, a titration that needs
  * none (manganate(VII)) still has its colours
+ * @param school - how long a colour must last there, and which tint counts
  * @returns undefined while it cannot be told
  */
-export function endPointOf(named: string | undefined, reacting: Reacting): EndPoint | undefined {
+export function endPointOf(
+  named: string | undefined,
+  reacting: Reacting,
+  school: School = DEFAULT_CONVENTIONS.endPoint,
+): EndPoint | undefined {
   const wanted = kindWanted(reacting)
   const indicator =
     (named === undefined ? undefined : indicatorNamed(named)) ??
@@ -98,5 +119,5 @@ export function endPointOf(named: string | undefined, reacting: Reacting): EndPo
   const [before, past] = forward ? [indicator.first, indicator.last] : [indicator.last, indicator.first]
   // A colour that goes is gone at the end-point; the last tinge of it is just before.
   const at = past === 'colourless' ? past : (indicator.middle ?? past)
-  return { indicator, before, at, past, stopAt: stopAt(indicator, at, past, before) }
+  return { indicator, before, at, past, stopAt: stopAt(indicator, { before, at, past }, school) }
 }

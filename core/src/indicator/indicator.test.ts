@@ -10,18 +10,50 @@ const reacting = (burette: string, ...flask: readonly string[]) => ({
 describe('the colours of an end-point', () => {
   // Common practice; handbook colours from memory.
   it.each([
-    ['phenolphthalein', 'NaOH', 'CH3COOH', 'colourless', 'very pale pink', 'pink', 'the first very pale pink that stays'],
-    ['phenolphthalein', 'HCl', 'NaOH', 'pink', 'colourless', 'colourless', 'the pink just gone'],
+    [
+      'phenolphthalein',
+      'NaOH',
+      'CH3COOH',
+      'colourless',
+      'very pale pink',
+      'pink',
+      'the first very pale pink that stays while you swirl',
+    ],
+    ['phenolphthalein', 'HCl', 'NaOH', 'pink', 'colourless', 'colourless', 'the pink just gone, and gone while you swirl'],
     ['methyl orange', 'HCl', 'Na2CO3', 'yellow', 'orange', 'red', 'orange'],
     ['methyl orange', 'NaOH', 'HCl', 'red', 'orange', 'yellow', 'orange'],
     ['bromothymol blue', 'H2SO4', 'KOH', 'blue', 'green', 'yellow', 'green'],
-    ['starch', 'Na2S2O3', 'I2', 'blue-black', 'colourless', 'colourless', 'the blue-black just gone'],
-    ['starch', 'I2', 'Na2S2O3', 'colourless', 'blue-black', 'blue-black', 'the first blue-black that stays'],
+    ['starch', 'Na2S2O3', 'I2', 'blue-black', 'colourless', 'colourless', 'the blue-black just gone, and gone while you swirl'],
+    ['starch', 'I2', 'Na2S2O3', 'colourless', 'blue-black', 'blue-black', 'the first blue-black that stays while you swirl'],
     ['eriochrome black T', 'Na2H2Y', 'Ca2+', 'wine red', 'purple', 'blue', 'the last wine red gone: blue'],
-    [undefined, 'KMnO4', 'Fe2+', 'colourless', 'very pale pink', 'very pale pink', 'the first very pale pink that stays'],
-    [undefined, 'FeSO4', 'KMnO4', 'very pale pink', 'colourless', 'colourless', 'the very pale pink just gone'],
+    [
+      undefined,
+      'KMnO4',
+      'Fe2+',
+      'colourless',
+      'very pale pink',
+      'very pale pink',
+      'the first very pale pink that stays while you swirl',
+    ],
+    [
+      undefined,
+      'FeSO4',
+      'KMnO4',
+      'very pale pink',
+      'colourless',
+      'colourless',
+      'the very pale pink just gone, and gone while you swirl',
+    ],
   ])('%s, %s into %s: %s, %s, %s', (named, burette, flask, before, at, past, stop) => {
     expect(endPointOf(named, reacting(burette, flask))).toMatchObject({ before, at, past, stopAt: stop })
+  })
+
+  it.each([
+    ['NaOH', 'HCl', '30 s', 'palest', 'the first very pale pink that stays for 30 s'],
+    ['NaOH', 'HCl', '20 s', 'any', 'any pink that stays for 20 s'],
+    ['HCl', 'NaOH', '30 s', 'palest', 'the pink just gone, and gone for 30 s'],
+  ] as const)('%s into %s last as the school has it: %s, %s', (burette, flask, lasts, tint, stop) => {
+    expect(endPointOf('phenolphthalein', reacting(burette, flask), { lasts, tint })?.stopAt).toBe(stop)
   })
 
   it('are the same when the flask is told by the equation, which names the titrant too', () => {

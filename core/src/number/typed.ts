@@ -2,7 +2,7 @@ import type { Decimal } from 'decimal.js'
 import { LOWERED } from './raised.ts'
 import { Exact } from './reading.ts'
 
-const TYPED = /^([-−]?\d+(?:[.,]\d+)?)(?:\s*(?:e|E|[×x*]\s*10\s*\^?)\s*\(?([-−+]?\d+)\)?)?$/
+const TYPED = /^([-−+]?\d+(?:[.,]\d+)?)(?:\s*(?:e|E|[×x*]\s*10\s*\^?)\s*\(?([-−+]?\d+)\)?)?$/
 
 /** A number that somebody typed, with how finely it was written. */
 export interface TypedNumber {
@@ -21,7 +21,7 @@ export function readTyped(text: string): TypedNumber | undefined {
   const plain = [...text.trim()].map((character) => LOWERED.get(character) ?? character).join('')
   const [, digits, exponent = '0'] = TYPED.exec(plain) ?? []
   if (digits === undefined) return undefined
-  const number = digits.replace(',', '.').replace('−', '-')
+  const number = digits.replace(',', '.').replace('−', '-').replace('+', '')
   const power = new Exact(10).pow(Number(exponent.replace('−', '-')))
   const places = number.split('.')[1]?.length ?? 0
   const figures = Math.max(1, number.replace(/[-.]/g, '').replace(/^0+/, '').length)

@@ -82,9 +82,10 @@ export class Bench {
     })
   }
 
-  volume(place: Place, says?: string): Key {
+  /** @param detail - tells it from the volume that is worked with there */
+  volume(place: Place, says?: string, detail?: string): Key {
     return this.network.define({
-      of: { what: 'volume', place },
+      of: { what: 'volume', place, ...(detail === undefined ? {} : { detail }) },
       says: says ?? `volume of ${this.words(place)}`,
       symbol: 'V',
       fullSymbol: 'V',

@@ -2,8 +2,7 @@ import type { PartOf, Task } from '../record/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import { Bench } from './Bench.ts'
 import type { Built, Solved } from './built.ts'
-import { inTitration } from './place.ts'
-import { givenTitre } from './relations/titrations.ts'
+import { giveTitre } from './relations/titre.ts'
 
 /** A task that was laid out as networks. */
 export interface LaidOut {
@@ -38,6 +37,8 @@ function changedTitrations(before: Task, after: Task): readonly Titration[] | un
 const handsOnAMean = (assessment: Assessment | undefined): assessment is Assessment =>
   assessment !== undefined && !assessment.massPerRun && assessment.mean !== undefined
 
+const isBlank = ({ blank }: Assessment) => blank !== undefined
+
 /**
  * The networks of a task in which only readings of runs changed: those laid out before, with other mean titres in them.
  * Which way leads to an answer does not hang on a value, so nothing is laid or solved again while readings are typed,
@@ -52,14 +53,14 @@ export function layOutAgain({ task: before, built }: LaidOut, task: Task): Built
   const assessments = new Map(built.recorded.assessments)
   for (const part of changed) {
     const assessment = assessTitration(part, setting)
-    if (!handsOnAMean(assessments.get(part.id)) || !handsOnAMean(assessment)) return undefined
+    const was = assessments.get(part.id)
+    if (!handsOnAMean(was) || !handsOnAMean(assessment) || isBlank(was) !== isBlank(assessment)) return undefined
     assessments.set(part.id, assessment)
   }
   const withTitres = <Some extends Solved>(solved: Some): Some => {
     const bench = new Bench(task, solved.bench)
     for (const part of changed) {
-      const given = givenTitre({ part }, assessments.get(part.id) as Assessment, task.conventions)
-      if (given) bench.network.give(bench.volume(inTitration({ part }, 'titre')), given)
+      giveTitre(bench, { part }, assessments.get(part.id) as Assessment)
     }
     return { ...solved, bench }
   }

@@ -1,4 +1,5 @@
 export type { Answer } from './answer.ts'
+export { cureOf } from './cures.ts'
 export type { Fault } from './faults.ts'
 export { type CheckedLabel, checkedLabels } from './labels.ts'
 export { unitsThatCancel } from './oneChain.ts'

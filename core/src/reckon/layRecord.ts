@@ -7,7 +7,8 @@ import { relateStrength } from './relations/materials.ts'
 import { relateMixtures } from './relations/mixtures.ts'
 import { relateConcentrations, relateSolution, relateSolutionVolume } from './relations/solutions.ts'
 import { type Here, relateMasses, relateSpecies, relateSpeciesInSolution } from './relations/species.ts'
-import { flasksOf, givenTitre, relateFurtherContents, relateTitration } from './relations/titrations.ts'
+import { flasksOf, relateFurtherContents, relateTitration } from './relations/titrations.ts'
+import { relateTitreVolume } from './relations/titre.ts'
 import { relateWeighing } from './relations/weighings.ts'
 
 /** Which species are to be tied in at a place, and what else is spoken of there; nothing where there is nothing to do. */
@@ -66,12 +67,7 @@ export function laySpecies(bench: Bench, { roles, assessments }: Recorded, speci
 function relateMeansWithoutEquation(bench: Bench, { gaps, assessments }: Recorded): void {
   for (const id of gaps.keys()) {
     const [assessment, part] = [assessments.get(id), bench.task.parts.find((one) => one.id === id)]
-    const titre = inTitration({ part: { id } }, 'titre')
-    bench.callPlace(titre, 'the mean titre')
-    const key = bench.volume(titre, 'mean titre')
-    bench.network.ask(key, 'two titres that agree')
-    const given = part?.kind === 'titration' && assessment ? givenTitre({ part }, assessment, bench.task.conventions) : undefined
-    if (given) bench.network.give(key, given)
+    if (part?.kind === 'titration' && assessment) relateTitreVolume(bench, { part }, assessment)
   }
 }
 

@@ -47,6 +47,7 @@ const EXPECTED: Readonly<Record<string, Record<string, number>>> = {
   'mg/dm3': { mg: 1, 'dm³': -1 },
   '(mol/dm3)^3': { mol: 3, 'dm³': -3 },
   mol: { mol: 1 },
+  cm3: { 'cm³': 1 },
   g: { g: 1 },
   mg: { mg: 1 },
   'g/mol': { g: 1, mol: -1 },

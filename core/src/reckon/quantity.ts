@@ -76,6 +76,8 @@ export interface Quantity {
   readonly ownUnit?: string
   /** Decimals it is written to, whatever the figures; those of a logarithm say how fine it is. */
   readonly places?: number
+  /** A plus sign stands before it where it is above nought. */
+  readonly showsSign?: boolean
 }
 
 const JOINT = '\u0001'

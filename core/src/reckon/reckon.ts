@@ -17,7 +17,7 @@ import { answerProblem } from './says.ts'
 import { chainTo, type Solution, whatIsMissing } from './solve.ts'
 import { unlessImpossible } from './unlessImpossible.ts'
 import { type WhyNot, whyNot } from './whyNot.ts'
-import { assumptionsOf, writeValue, writeWorking } from './working.ts'
+import { assumptionsOf, withSign, writeValue, writeWorking } from './working.ts'
 
 /** A titration's results as the CLI reports them. */
 export interface TitrationResult {
@@ -109,7 +109,7 @@ class Answerer {
     try {
       const values = this.values(key, figures, carry)
       const value = values.get(key) as Exact
-      const written = this.write(key, value, figures)
+      const written = withSign(network, key, this.write(key, value, figures))
       this.checkSize(key, value, unit)
       const nameOf = (line: Key) => lineNameOf(this.task, network, line)
       const steps = later(() => write(network, this.solution, values, key, { figures, carry, nameOf }))
@@ -140,7 +140,9 @@ class Answerer {
   private otherCarry(key: Key, figures: number, written: string): string | undefined {
     const carry = this.task.conventions.carry === 'rounded' ? 'unrounded' : 'rounded'
     // Rounded on the way, two numbers can become one, and nothing is left to divide by; the answer itself stands.
-    const other = unlessImpossible(() => this.write(key, this.values(key, figures, carry).get(key) as Exact, figures))
+    const other = unlessImpossible(() =>
+      withSign(this.network, key, this.write(key, this.values(key, figures, carry).get(key) as Exact, figures)),
+    )
     return other === written ? undefined : other
   }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { Exact, formatFigures, formatPlaces } from '../number/index.ts'
+import { Exact, formatFigures, formatPlaces, readMeasured } from '../number/index.ts'
 import { GROUPS, SUMS } from '../sums/index.ts'
 import { readAgain } from './testing/printed.ts'
 import { answersOf, type Worked } from './testing/worked.ts'
@@ -222,7 +222,8 @@ describe('named calculations', () => {
     expect((answer?.unrounded ?? Number.NaN) / expected).toBeCloseTo(1, 9)
     const exactly = new Exact(expected.toPrecision(12))
     const places = PLACES[worked.sum]
-    expect(answer?.value).toBe(places === undefined ? formatFigures(exactly, 3) : formatPlaces(exactly, places))
+    // A plus sign before what takes heat up is looked at below.
+    expect(answer?.value?.replace('+', '')).toBe(places === undefined ? formatFigures(exactly, 3) : formatPlaces(exactly, places))
   })
 
   it.each(EXAMPLES)('%s: every line follows from the numbers in it', (_, worked) => {
@@ -244,6 +245,24 @@ describe('named calculations', () => {
   })
 })
 
+describe('the sign of an enthalpy change', () => {
+  it.each([
+    ['2.00', '-40.0'],
+    ['-2.00', '+40.0'],
+  ])('heat of %s kJ taken up, of 0.0500 mol: %s', (q, value) => {
+    expect(answersOf([{ sum: 'enthalpy', with: { q, n: '0.0500' } }])[0]?.value).toBe(value)
+    const [inJoules] = answersOf([{ sum: 'enthalpy', with: { q, n: '0.0500' }, unit: 'J/mol' }])
+    expect(inJoules?.value?.startsWith(value.charAt(0))).toBe(true)
+  })
+
+  it('can be typed where it is worked on with', () => {
+    expect(readMeasured('+178.3 kJ/mol')).toEqual({ value: '178.3', unit: 'kJ/mol' })
+    const [cycle] = answersOf([{ sum: 'cycle', with: { a: '1', dH1: '178.3', b: '1', dH2: '-20.0' } }])
+    expect(cycle?.value).toBe('+198')
+    expect(cycle?.steps[0]?.value).toBe('+178')
+  })
+})
+
 describe('the reactant that runs out first', () => {
   it.each([
     ['0.0050', 'Mg'],
@@ -259,7 +278,7 @@ describe('the reactant that runs out first', () => {
 describe('signs', () => {
   it.each([
     ['1.296', '−1.296 / 0.0250', '-51.8'],
-    ['-1.296', '−(-1.296) / 0.0250', '51.8'],
+    ['-1.296', '−(-1.296) / 0.0250', '+51.8'],
   ])('q = %s kJ: %s = %s', (q, substituted, value) => {
     const [answer] = answersOf([{ sum: 'enthalpy', with: { q, n: '0.0250' } }])
     expect(answer?.steps[0]).toMatchObject({ substituted, value })

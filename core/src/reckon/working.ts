@@ -91,6 +91,11 @@ export function writeValue(network: Network, rule: Rule | undefined, key: Key, v
   return formatFigures(value, figures)
 }
 
+/** The value of a line with its sign, where a plus is shown too. */
+export function withSign(network: Network, key: Key, text: string): string {
+  return network.quantities.get(key)?.showsSign && new Exact(text).gt(0) ? `+${text}` : text
+}
+
 const bracketed = (text: string) => (text.startsWith('-') ? `(${text})` : text)
 
 /** The most further figures a number is written with so that a reader who works its line out again finds what stands behind it. */
@@ -219,7 +224,7 @@ export class Writer {
       says: quantity?.says ?? key,
       formula: rule.formula(),
       substituted: this.substitute(rule),
-      value: this.value(key, rule),
+      value: withSign(this.network, key, this.value(key, rule)),
       unit: quantity?.ownUnit ?? unitText(quantity?.unit ?? '1'),
       uses,
       ...(rule.stated.equation ? { equation: rule.stated.equation } : {}),

@@ -17,6 +17,19 @@ const ConcordanceSchema = z.strictObject({
   rule: z.enum(['largest-set', 'closest-pair', 'every-accurate']).default('largest-set'),
 })
 
+const RunInSchema = z.strictObject({
+  to: z
+    .enum(['margin', 'half'])
+    .default('margin')
+    .describe('how far to run in quickly: to a margin before the end, or to half of it'),
+  margin: DecimalSchema.default('1.50').describe('cm³ before the expected end'),
+})
+
+const EndPointSchema = z.strictObject({
+  lasts: z.enum(['swirling', '20 s', '30 s']).default('swirling').describe('how long the colour must stay, or stay away'),
+  tint: z.enum(['palest', 'any']).default('palest').describe('which tint counts where one appears'),
+})
+
 const SheetMassesText = z
   .string()
   .max(500)
@@ -34,6 +47,8 @@ export const ConventionsSchema = z.strictObject({
   volumeUnit: z.enum(['cm3', 'mL']).default('cm3'),
   burette: BuretteSchema.prefault({}),
   concordance: ConcordanceSchema.prefault({}),
+  runIn: RunInSchema.prefault({}),
+  endPoint: EndPointSchema.prefault({}),
   figures: z.number().int().min(1).max(MOST_FIGURES).default(3).describe('significant figures of answers'),
   carry: z.enum(['unrounded', 'rounded']).default('unrounded'),
   atomicMasses: z.enum(['whole', 'one-decimal', 'standard']).default('one-decimal'),

@@ -55,7 +55,7 @@ export function titreKeysOf(part: Task['parts'][number], network: OpenNetwork): 
   if (part.kind !== 'titration') return []
   const flasks = [{ part }, ...part.runs.map((_, run) => ({ part, run }))]
   const givens = flasks.flatMap((flask) => network.givensAt(inTitration(flask, 'titre')))
-  return givens.flatMap(({ key, of }) => (of.what === 'volume' ? [key] : []))
+  return givens.flatMap(({ key, of }) => (of.what === 'volume' && of.detail !== 'blank' ? [key] : []))
 }
 
 function titrationSlips(task: Task, part: Titration, network: OpenNetwork): readonly PossibleSlip[] {

@@ -39,6 +39,8 @@ interface Line {
   readonly unit: string
   /** Decimals it is written to, where figures would mislead: those of a logarithm. */
   readonly places?: number
+  /** A plus sign stands before it where it is above nought, as before an enthalpy change that takes up heat. */
+  readonly showsSign?: true
   /** As it would be written, right of the first sign of equality. */
   readonly formula: string
 }

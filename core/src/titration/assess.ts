@@ -26,7 +26,9 @@ export interface Assessment {
   readonly concordant: boolean
   /** Runs that agree as well as those in the mean, and lead to another one. */
   readonly rival?: readonly number[]
-  /** Unrounded mean of the used titres less the blank, cm³; undefined while nothing is used, or where each run has its own mass. */
+  /** Unrounded mean of the used titres, cm³; undefined while nothing is used, or where each run has its own mass. */
+  readonly meanAsRead: Exact | undefined
+  /** It less the blank. */
   readonly mean: Exact | undefined
   /** Unrounded mean of the blank titres, cm³. */
   readonly blank: Exact | undefined
@@ -105,6 +107,7 @@ function assess(part: PartOf<'titration'>, setting: TitrationSetting): Assessmen
     used,
     concordant: agreement.concordant,
     ...('rival' in agreement && agreement.rival ? { rival: agreement.rival } : {}),
+    meanAsRead: mean,
     mean: mean && blank ? mean.sub(blank) : mean,
     blank,
     massPerRun,

@@ -1,6 +1,6 @@
 export { type AssessedRun, type Assessment, assessTitration } from './assess.ts'
 export { type Agreement, chooseTitres } from './concordance.ts'
-export { adviseNextRun, levelBefore, type NextRun, QUICK_MARGIN } from './nextRun.ts'
+export { adviseNextRun, levelBefore, type NextRun } from './nextRun.ts'
 export { checkTitration } from './problems.ts'
 export { type ReadyGroup, type ReadyLine, readinessOf } from './readiness.ts'
 export { runName } from './runName.ts'

@@ -4,9 +4,6 @@ import type { Assessment } from './assess.ts'
 import type { TitrationSetting } from './setting.ts'
 import { isOnScale } from './titre.ts'
 
-/** How far before the expected end to stop running quickly, in cm³: within the usual last 1 to 2 (common practice). */
-export const QUICK_MARGIN = '1.50'
-
 /** What to do next at the burette. Readings are texts at the burette's own decimals, in cm³. */
 export type NextRun =
   /** Nothing is known yet: run in quickly and overshoot, to learn roughly where the end is. */
@@ -103,7 +100,8 @@ export function adviseNextRun(part: PartOf<'titration'>, assessment: Assessment,
   if (end.gt(burette.capacity)) {
     return { kind: 'refill', run: index, endWouldBe: written(end), lastMark: burette.capacity, titre: written(expected), mayStop }
   }
-  const quickTo = Exact.max(end.sub(QUICK_MARGIN), initial)
+  const { to, margin } = setting.conventions.runIn
+  const quickTo = to === 'half' ? expected.div(2).add(initial) : Exact.max(end.sub(margin), initial)
   return {
     kind: 'run',
     run: index,

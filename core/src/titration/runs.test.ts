@@ -201,3 +201,17 @@ describe('names of runs', () => {
     expect(runName(runs, 6)).toBe('run 7')
   })
 })
+
+describe('how far to run in quickly', () => {
+  const task = (runIn: object) => ({ ...DEFAULT_CONVENTIONS, runIn: { ...DEFAULT_CONVENTIONS.runIn, ...runIn } })
+
+  it.each([
+    ['a margin before the end', {}, '18.85'],
+    ['a narrower margin', { margin: '0.50' }, '19.85'],
+    ['half of the rough titre', { to: 'half' }, '10.20'],
+  ])('is to %s', (_, runIn, quickTo) => {
+    const part = titration(['rough', '0.00', '20.35'], ['accurate', '0.00'])
+    const setting = { conventions: task(runIn) }
+    expect(adviseNextRun(part, assessTitration(part, setting), setting)).toMatchObject({ kind: 'run', quickTo, endNear: '20.35' })
+  })
+})

@@ -17,27 +17,31 @@ function deviationOf(values: readonly number[]): number {
   return Math.sqrt(values.reduce((total, value) => total + (value - mean) ** 2, 0) / (values.length - 1))
 }
 
+const blanksOf = ({ runs }: Assessment) => runs.flatMap(({ run, index }) => (run.kind === 'blank' ? [index] : []))
+
 interface Titres {
   readonly part: PartOf<'titration'>
   readonly name: string
   readonly assessment: Assessment
   readonly conventions: Conventions
-  /** The key of the titre in the network, and the run it is of where each run counts for itself. */
+  /** The key of the titre in the network, and the run it is of where each run counts for itself; or that of the blank. */
   readonly key: string
   readonly run?: number
+  readonly isBlank?: boolean
 }
 
 /**
  * What chance does to a mean titre: the reading of the scale, or the spread of the titres where that is larger. The
  * spread holds the reading too, so only the larger of the two is counted.
  */
-export function titreSource({ part, name, assessment, conventions, key, run }: Titres): Source {
-  const used = run === undefined ? assessment.used.flatMap((index) => assessment.runs[index]?.titre?.volume.toNumber() ?? []) : []
+export function titreSource({ part, name, assessment, conventions, key, run, isBlank = false }: Titres): Source {
+  const counted = isBlank ? blanksOf(assessment) : run === undefined ? assessment.used : []
+  const used = counted.flatMap((index) => assessment.runs[index]?.titre?.volume.toNumber() ?? [])
   const titres = Math.max(1, used.length)
   const step = Number(conventions.burette.step)
   const reading = readingOf(step, titres)
   const spread = used.length > 1 ? deviationOf(used) / Math.sqrt(used.length) : 0
-  const which = run === undefined ? name : `${name}, ${runName(part.runs, run)}`
+  const which = isBlank ? `${name}, blank` : run === undefined ? name : `${name}, ${runName(part.runs, run)}`
   const contribution = (standard: number): Contribution => ({
     id: `titre ${key}`,
     says: which,

@@ -92,22 +92,25 @@ function titreSources(task: Task, placed: readonly Placed[]): readonly Source[] 
   const { conventions } = task
   const setting = { conventions, massOfRun: massesFrom(task) }
   const titres = placed.flatMap(({ rest: { key, of }, part }) =>
-    part.kind === 'titration' && of.place?.role === 'titre' ? [{ key, part, run: of.place.run }] : [],
+    part.kind === 'titration' && of.place?.role === 'titre'
+      ? [{ key, part, run: of.place.run, isBlank: of.detail === 'blank' }]
+      : [],
   )
   const assessments = new Map([...new Set(titres.map(({ part }) => part))].map((part) => [part, assessTitration(part, setting)]))
   const portions = placed.filter((one) => meansOf(one) === 'burette').map(({ rest }) => rest.key)
   return there([
-    ...titres.map(({ key, part, run }) =>
+    ...titres.map(({ key, part, run, isBlank }) =>
       titreSource({
         part,
         name: partTitle(task, part),
         assessment: assessments.get(part) as Assessment,
         conventions,
         key,
+        isBlank,
         ...(run === undefined ? {} : { run }),
       }),
     ),
-    buretteSource([...titres.map(({ key }) => key), ...portions], conventions),
+    buretteSource([...titres.flatMap(({ key, isBlank }) => (isBlank ? [] : [key])), ...portions], conventions),
   ])
 }
 

@@ -18,6 +18,7 @@ const FieldsSchema = ConventionsSchema.refine(({ burette }) => positive(burette.
     path: ['concordance', 'within'],
     message: 'More than nothing, in cm³.',
   })
+  .refine(({ runIn }) => positive(runIn.margin), { path: ['runIn', 'margin'], message: 'More than nothing, in cm³.' })
   .refine(({ molarVolume }) => positive(molarVolume), { path: ['molarVolume'], message: 'More than nothing, in dm³.' })
 
 /** The school's ways of doing things, on one short page, with presets for the common ones. */
@@ -47,6 +48,14 @@ export function ConventionsSection() {
           </Line>
           <Line term="The mean takes">
             <SelectOf name="concordance.rule" label="Rule of the mean" choices={CHOICES.rule} />
+          </Line>
+          <Line term="Run in quickly">
+            <SelectOf name="runIn.to" label="Run in quickly to" choices={CHOICES.runInTo} />
+            <Amount name="runIn.margin" label="Margin before the end" />
+          </Line>
+          <Line term="At the end-point the colour">
+            <SelectOf name="endPoint.tint" label="Tint that counts" choices={CHOICES.tint} />
+            <SelectOf name="endPoint.lasts" label="How long it must last" choices={CHOICES.lasts} />
           </Line>
           <Line term="Answers">
             <SelectOf name="figures" label="Figures" choices={CHOICES.figures} read={Number} />

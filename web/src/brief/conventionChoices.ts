@@ -19,6 +19,13 @@ export const CHOICES = {
     'every-accurate': 'every accurate run',
   }),
   runs: choicesFrom(1, MOST_THAT_AGREE, (count) => (count === 1 ? 'one is enough' : `${COUNTS[count] ?? count} must agree`)),
+  runInTo: choicesOf<Conventions['runIn']['to']>({ margin: 'to a margin before the end', half: 'to half of the rough titre' }),
+  tint: choicesOf<Conventions['endPoint']['tint']>({ palest: 'is the palest tint', any: 'is any tint' }),
+  lasts: choicesOf<Conventions['endPoint']['lasts']>({
+    swirling: 'that lasts while swirled',
+    '20 s': 'that lasts 20 seconds',
+    '30 s': 'that lasts 30 seconds',
+  }),
   strict: choicesOf<'false' | 'true'>({ false: 'at most', true: 'less than' }),
   figures: choicesFrom(1, MOST_FIGURES, (count) => `${count} figure${count === 1 ? '' : 's'}`),
   carry: choicesOf<Conventions['carry']>({ unrounded: 'carry the full value', rounded: 'carry the rounded value' }),

@@ -1,4 +1,4 @@
-import { type Answer, judgeOwnLines, type Link as ReadingLink, type Step } from '@hop-lark/core/reckon'
+import { type Answer, cureOf, judgeOwnLines, type Link as ReadingLink, type Step } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
 import { Fragment, type ReactNode, useMemo } from 'react'
 import { useTask } from '../notebook/derived.ts'
@@ -58,11 +58,32 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
         </p>
       )}
       {answer.assumes.length > 0 && (
-        <p className="mt-2 text-sm text-ink-soft">
-          <strong>Rests on:</strong> {answer.assumes.join('; ')}.
-        </p>
+        <div className="mt-2 text-sm text-ink-soft">
+          <strong>Rests on</strong>
+          <ul className="list-disc pl-5">
+            {answer.assumes.map((assumption) => (
+              <Assumption key={assumption} says={assumption} />
+            ))}
+          </ul>
+        </div>
       )}
     </>
+  )
+}
+
+/** Something that is taken for granted, and what is done so that it is true. */
+function Assumption({ says }: { readonly says: string }) {
+  const cure = cureOf(says)
+  return (
+    <li>
+      {says}
+      {cure && (
+        <>
+          {' '}
+          <span className="text-ink">({cure})</span>
+        </>
+      )}
+    </li>
   )
 }
 

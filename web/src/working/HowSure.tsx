@@ -1,7 +1,7 @@
 import { decimalPlaces, Exact, formatFigures, formatPlaces } from '@hop-lark/core/number'
 import type { Answer } from '@hop-lark/core/reckon'
 import type { Sureness } from '@hop-lark/core/uncertainty'
-import { Suspense, useState } from 'react'
+import { Fragment, Suspense, useState } from 'react'
 import { useWidth } from '../instruments/useWidth.ts'
 import { Disclosure } from '../ui/Disclosure.tsx'
 import { later } from '../ui/later.tsx'
@@ -50,6 +50,7 @@ function SurePanel({ answer, sureness }: { readonly answer: Answer; readonly sur
             : 'The largest error of each reading, in per cent of the answer; they are added up.'}
         </figcaption>
       </figure>
+      <Cures sureness={sureness} />
       <Advice sureness={sureness} school={school} />
       <TrialsPanel answer={answer} sureness={sureness} width={width} />
     </div>
@@ -98,6 +99,24 @@ function Result({ answer, sureness, school }: ResultProps) {
         {school === 'standard' ? ': about 95 % of such results lie within it.' : ': the sum of the largest errors.'}
       </span>
     </p>
+  )
+}
+
+/** What would make each source smaller, where something would. */
+function Cures({ sureness: { shares } }: Pick<ResultProps, 'sureness'>) {
+  const cured = shares.filter(({ source, share }) => share > 0 && source.better)
+  if (cured.length === 0) return null
+  return (
+    <dl className="mt-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-4 gap-y-0.5 text-sm">
+      <dt className="font-semibold">Source</dt>
+      <dd className="font-semibold">What makes it smaller</dd>
+      {cured.map(({ source }) => (
+        <Fragment key={source.id}>
+          <dt className="text-ink-soft">{source.says}</dt>
+          <dd>{source.better?.says}</dd>
+        </Fragment>
+      ))}
+    </dl>
   )
 }
 

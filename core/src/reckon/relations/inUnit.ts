@@ -38,6 +38,7 @@ export function relateInUnit(bench: Bench, key: Key, wanted: string | undefined)
     symbol: quantity.symbol,
     fullSymbol: quantity.fullSymbol,
     ...unitKept(wanted),
+    ...(quantity.showsSign ? { showsSign: true } : {}),
   })
   const above = factor.over === 1 ? '' : ` × ${factor.over}`
   const number = factor.under === 1 ? above : `${above}/${factor.under}`

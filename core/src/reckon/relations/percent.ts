@@ -39,6 +39,7 @@ export function relatePercent(
       over: [part],
       under: [total],
       factor: { over: 100, under: 1 },
+      assumes: place.kind === 'heating' ? 'nothing else is driven off' : `nothing else in ${bench.label(material)} reacts so`,
       formulas: { [key]: `% = m(${species.text})/m(sample) × 100` },
     })
     return { id, key }

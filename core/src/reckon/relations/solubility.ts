@@ -17,6 +17,8 @@ export interface CommonIon {
   readonly concentration: GivenValue
 }
 
+const SATURATED = 'the solution was saturated, with solid left over'
+
 /** The common ion a question states, or else the one among the salts that were dissolved in the material before. */
 export function commonIonOf(bench: Bench, salt: Formula, find: SolubilityFind): CommonIon | undefined {
   if (find.added) {
@@ -57,6 +59,7 @@ function relateIon(
     factor: { over: count, under: 1 },
     silent: count === 1,
     factorFirst: true,
+    assumes: SATURATED,
   })
   const common = commonIonOf(bench, salt, find)
   if (!common || !sameSpecies(ion, common.ion)) {
@@ -84,7 +87,13 @@ export function relateSolubility(bench: Bench, salt: Formula, find: SolubilityFi
   if (!ions) {
     if (find.quantity === 'solubilityProduct')
       return { missing: `a salt instead of '${find.of}', which does not dissolve into ions` }
-    network.product({ gives: solubility, over: [bench.concentration(salt, find.in)], silent: true, oneWay: true })
+    network.product({
+      gives: solubility,
+      over: [bench.concentration(salt, find.in)],
+      silent: true,
+      oneWay: true,
+      assumes: SATURATED,
+    })
     return { key: solubility }
   }
   const concentrations = ions.map((ion) => ({ total: relateIon(bench, { salt, solubility, find }, ion), count: ion.count }))

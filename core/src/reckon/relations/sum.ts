@@ -222,6 +222,7 @@ class SumLayer {
       fullSymbol: line.symbol,
       ...unitKept(unit),
       ...(line.places === undefined ? {} : { places: line.places }),
+      ...(line.showsSign ? { showsSign: true } : {}),
     })
   }
 

@@ -1,13 +1,12 @@
-import { Exact, formatPlaces } from '../../number/index.ts'
-import { entryText, type PartOf, path, type Task } from '../../record/index.ts'
+import { entryText, type PartOf, path } from '../../record/index.ts'
 import { countIn, type Formula, formatEquation, parseFormula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
-import type { Given } from '../network.ts'
 import { type Flask, inMaterial, inTitration, type Place, weighed } from '../place.ts'
 import type { Key } from '../quantity.ts'
 import { holdersOf } from './holders.ts'
 import type { Before, Roles } from './roles.ts'
+import { relateTitreVolume } from './titre.ts'
 
 /** One would rather record nearly anything than be asked this. */
 const STATED_NOWHERE = 30
@@ -49,40 +48,6 @@ function contentsOf(bench: Bench, flask: Flask): readonly Content[] {
     const text = content.volume === undefined ? {} : { text: entryText(content.volume) }
     return [{ material: content.material, volume, ...text, ...(content.by ? { by: content.by } : {}) }]
   })
-}
-
-/** The titre as a volume: the mean of the agreeing runs, or the one titre of a flask of its own. */
-function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): Key {
-  const { part, run } = flask
-  const place = inTitration(flask, 'titre')
-  const { conventions } = bench.task
-  // Titrations of one mixture to different end-points are told apart by their titles.
-  const shared = part.continues !== undefined || part.reactions.filter(({ role }) => role === 'titration').length > 1
-  const several = shared && part.title !== undefined
-  const mean = several ? `mean titre (${part.title})` : 'mean titre'
-  const name = run === undefined ? mean : `titre of ${runName(part.runs, run)}`
-  bench.callPlace(place, `the ${name}`)
-  const key = bench.volume(place, name)
-  const { within, runs } = conventions.concordance
-  const wanted =
-    run === undefined
-      ? `${runs === 2 ? 'two' : runs} titres that agree within ${within} (${part.title ?? part.id})`
-      : `the ${name} (${part.title ?? part.id})`
-  bench.network.ask(key, wanted)
-  const given = givenTitre(flask, assessment, conventions)
-  if (given) bench.network.give(key, given)
-  return key
-}
-
-/** The titre of a flask as the network has it: the mean, or that of one run; nothing while it is not there or does not count. */
-export function givenTitre({ part, run }: Flask, assessment: Assessment, conventions: Task['conventions']): Given | undefined {
-  const volume = run === undefined ? assessment.mean : assessment.runs[run]?.titre?.volume
-  if (volume === undefined || (run !== undefined && !assessment.used.includes(run))) return undefined
-  // A mean is written to two decimals; whoever carries unrounded values sees the places that are carried.
-  const carried = conventions.carry === 'rounded' && run === undefined ? volume.toDecimalPlaces(2, Exact.ROUND_HALF_UP) : volume
-  const text = carried.decimalPlaces() <= 2 ? formatPlaces(carried, 2) : carried.toDecimalPlaces(4, Exact.ROUND_HALF_UP).toFixed()
-  const at = run === undefined ? path('parts', part.id) : path('parts', part.id, 'runs', part.runs[run]?.id ?? run)
-  return { value: carried, text, at, reading: true }
 }
 
 /** Amount that the burette delivered, from its concentration; and, run by run, the mean of the concentrations found. */

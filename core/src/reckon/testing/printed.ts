@@ -69,7 +69,7 @@ export const isReadOff = ({ substituted }: Step): boolean => substituted.startsW
 
 /** What a reader who works a printed line out again finds, rounded as the line's value is; and that value. */
 export function readAgain(step: Step): { readonly found: string; readonly printed: string } {
-  const [digits = '', exponent = '0'] = step.value.split('e')
+  const [digits = '', exponent = '0'] = step.value.replace('+', '').split('e')
   // The noughts at the end of a whole number may only hold its place.
   const noughts = digits.includes('.') ? 0 : (/[1-9](0+)$/.exec(digits)?.[1]?.length ?? 0)
   const lastPlace = new Exact(10).pow(Number(exponent) + noughts - (digits.split('.')[1]?.length ?? 0))

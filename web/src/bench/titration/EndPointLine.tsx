@@ -10,11 +10,7 @@ export function EndPointLine({ part }: { readonly part: PartOf<'titration'> }) {
       {endPoint ? (
         <p className="flex flex-wrap items-center gap-x-2 gap-y-1 text-[0.95rem]">
           <Chip colour={endPoint.before} />
-          {endPoint.at === 'colourless' ? (
-            <span className="text-ink-soft">stop when it has just gone:</span>
-          ) : (
-            <span className="text-ink-soft">then stop at</span>
-          )}
+          <span className="text-ink-soft">stop at {endPoint.stopAt}:</span>
           <Chip colour={endPoint.at} />
           {endPoint.past !== endPoint.at && (
             <>

@@ -19,6 +19,7 @@ import { PredictTitre } from './PredictTitre.tsx'
 import { RunTable } from './RunTable.tsx'
 import { SetUpDialog } from './SetUpDialog.tsx'
 import { SetUpLine } from './SetUpLine.tsx'
+import { useEndPoint } from './useEndPoint.ts'
 import { NEW_RUN, useRuns } from './useRuns.ts'
 import { WhyApart } from './WhyApart.tsx'
 
@@ -27,6 +28,7 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
   const task = useTask()
   const { assessment, next } = useTitration(part)
   const { add } = useRuns(part)
+  const { endPoint } = useEndPoint(part)
   const [setting, setSetting] = useState(false)
   useHotkeys('n', () => add('accurate'), SINGLE_KEY)
   useHotkeys('alt+n', () => add('accurate'), { preventDefault: true, enableOnFormTags: true })
@@ -46,7 +48,7 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
           </Button>
         </>
       }
-      now={nowAtTheBurette({ part, next, assessment, conventions, solute })}
+      now={nowAtTheBurette({ part, next, assessment, conventions, solute, stopAt: endPoint?.stopAt })}
       about={[part.id]}
       first={nextCell(part)}
     >

@@ -10,6 +10,8 @@ interface NowOf {
   readonly assessment: Assessment
   readonly conventions: Conventions
   readonly solute: string | undefined
+  /** What to stop at, in words, while it can be told. */
+  readonly stopAt: string | undefined
 }
 
 const Reading = ({ text }: { readonly text: string }) => <span className="num font-semibold">{text}</span>
@@ -30,7 +32,7 @@ export function nowAtTheBurette(given: NowOf): Now {
   }
 }
 
-function action({ part, next, assessment, conventions }: NowOf): Now {
+function action({ part, next, assessment, conventions, stopAt }: NowOf): Now {
   const unit = symbolOf(conventions.volumeUnit)
   const mayStop = 'mayStop' in next && next.mayStop ? { or: 'Or stop here: enough titres agree.' } : {}
   switch (next.kind) {
@@ -41,7 +43,7 @@ function action({ part, next, assessment, conventions }: NowOf): Now {
             says: `Enter the initial reading. Then run the rough titration in quickly; overshooting is fine. 0 is written ${conventions.burette.step === '0.1' ? '0.0' : '0.00'}.`,
           }
         : {
-            title: 'Run in quickly until the colour stays.',
+            title: `Run in quickly to ${stopAt ?? 'the change of colour'}.`,
             says: 'A rough run tells where the end is. Read the level and enter it as the final reading.',
           }
     case 'run':

@@ -37,6 +37,6 @@ export function useEndPoint(part: PartOf<'titration'>): { readonly endPoint: End
   const task = useTask()
   return useMemo(() => {
     const reacting = reactingIn(task, part)
-    return { reacting, endPoint: endPointOf(part.indicator, reacting) }
+    return { reacting, endPoint: endPointOf(part.indicator, reacting, task.conventions.endPoint) }
   }, [task, part])
 }
