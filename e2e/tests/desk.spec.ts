@@ -37,10 +37,10 @@ test('one chain of working is kept as the school of the task', async ({ page, be
   await page.goto(`${bench.url}/task/${id}/work-out`)
   await page.getByRole('button', { name: 'one chain' }).click()
   const section = page.getByRole('region', { name: /Percentage by mass of copper/ })
-  await expect(section.getByRole('listitem')).toHaveCount(2)
+  await expect(section.getByRole('list', { name: 'Lines' }).getByRole('listitem')).toHaveCount(2)
   await saved(page)
   await page.reload()
-  await expect(section.getByRole('listitem')).toHaveCount(2)
+  await expect(section.getByRole('list', { name: 'Lines' }).getByRole('listitem')).toHaveCount(2)
   await expect(section).toContainText('34.5')
 })
 

@@ -50,3 +50,15 @@ export async function chooseByArrows(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Enter')
   await expect(list).toHaveCount(0)
 }
+
+/** Begins a new task from the shelf with some starting sheet; its brief is open then. */
+export async function newTask(page: Page, url: string, sheet: RegExp, title: string): Promise<void> {
+  await page.goto(url)
+  await page.getByRole('heading', { name: 'Tasks' }).waitFor()
+  await page.keyboard.press('n')
+  await page.getByRole('radio', { name: sheet }).focus()
+  await page.keyboard.press('Space')
+  await tabTo(page, 'Title', 'Shift+Tab')
+  await enter(page, title)
+  await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
+}

@@ -63,7 +63,7 @@ for (const name of DEMO_TASKS) {
         .replace(/[\u00a0\u2009]/g, ' ')
         .replace(/ +/g, ' ')
       expect(shown).toContain(asSet(value))
-      await expect(section.getByRole('listitem')).toHaveCount(steps?.length ?? 0)
+      await expect(section.getByRole('list', { name: 'Lines' }).getByRole('listitem')).toHaveCount(steps?.length ?? 0)
       if (plusMinus !== undefined) expect(shown).toContain(`± ${asSet(plusMinus)}`)
       for (const step of steps ?? []) {
         expect(shown.toLowerCase()).toContain(step.says.toLowerCase())

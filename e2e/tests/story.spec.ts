@@ -82,7 +82,7 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   const answer = page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })
   await expect(answer.getByRole('heading')).toBeVisible()
   await expect(answer).toContainText('12.2 %')
-  await expect(answer.getByRole('listitem')).toHaveCount(6)
+  await expect(answer.getByRole('list', { name: 'Lines' }).getByRole('listitem')).toHaveCount(6)
 
   // Close everything and find it all again.
   await saved(page)

@@ -17,17 +17,22 @@ function placeOnAxis(find: FindOf<'yAt' | 'xAt'>, at: (...fields: readonly strin
   return 'answer' in place ? [{ at: at(field, 'answer'), id: place.answer, kind: 'question' }] : []
 }
 
+/** The answers that something is worked with, by name. */
+function answersIn(worked: FindOf<'sum'>['with'], at: (name: string) => Path): readonly Named[] {
+  return Object.entries(worked ?? {}).flatMap(([name, one]) =>
+    typeof one === 'object' && 'answer' in one ? [{ at: at(name), id: one.answer, kind: 'question' as const }] : [],
+  )
+}
+
 function namedBy({ id: question, find }: Question): readonly Named[] {
   const at = (...fields: readonly string[]) => path('questions', question, 'find', ...fields)
   switch (find.quantity) {
     case 'percentError':
       return [{ at: at('answer'), id: find.answer, kind: 'question' }]
     case 'sum':
-      return Object.entries(find.with ?? {}).flatMap(([name, worked]) =>
-        typeof worked === 'object' && 'answer' in worked
-          ? [{ at: at('with', name, 'answer'), id: worked.answer, kind: 'question' as const }]
-          : [],
-      )
+      return answersIn(find.with, (name) => at('with', name, 'answer'))
+    case 'equilibriumConstant':
+      return (['start', 'at'] as const).flatMap((when) => answersIn(find[when], (name) => at(when, name, 'answer')))
     case 'yAt':
     case 'xAt':
       return [{ at: at('in'), id: find.in, kind: 'series' }, ...placeOnAxis(find, at)]

@@ -1,7 +1,7 @@
 import type { Point } from './line.ts'
 
 /** How steeply a curve goes between two neighbouring points, as of the place half-way. */
-export interface Chord {
+interface Chord {
   readonly from: Point
   readonly to: Point
   readonly middle: number

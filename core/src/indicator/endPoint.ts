@@ -1,5 +1,4 @@
 import type { ChemicalColour } from '../palette/index.ts'
-import { type Conventions, DEFAULT_CONVENTIONS } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
 import { compositionOf } from '../substance/index.ts'
 import { INDICATORS, type Indicator, type IndicatorKind, indicatorNamed } from './indicators.ts'
@@ -22,8 +21,15 @@ export interface Reacting {
   readonly flask: readonly Formula[]
 }
 
-/** What counts as an end-point in a school. */
-type School = Conventions['endPoint']
+/** What counts as an end-point in a school: how long the colour must stay (or stay away), and which tint of one that appears. */
+interface School {
+  readonly lasts: keyof typeof LASTING
+  readonly tint: 'palest' | 'any'
+}
+
+/** How long a colour must last to count. */
+const LASTING = { swirling: 'while you swirl', '20 s': 'for 20 s', '30 s': 'for 30 s' } as const
+const USUAL: School = { lasts: 'swirling', tint: 'palest' }
 
 type Nature = 'acid' | 'base' | undefined
 
@@ -79,9 +85,6 @@ function goesForward(indicator: Indicator, { burette, flask }: Reacting): boolea
   }
 }
 
-/** How long a colour must last to count. */
-const LASTING = { swirling: 'while you swirl', '20 s': 'for 20 s', '30 s': 'for 30 s' } as const
-
 function stopAt(
   indicator: Indicator,
   { before, at, past }: Pick<EndPoint, 'before' | 'at' | 'past'>,
@@ -105,11 +108,7 @@ function stopAt(
  * @param school - how long a colour must last there, and which tint counts
  * @returns undefined while it cannot be told
  */
-export function endPointOf(
-  named: string | undefined,
-  reacting: Reacting,
-  school: School = DEFAULT_CONVENTIONS.endPoint,
-): EndPoint | undefined {
+export function endPointOf(named: string | undefined, reacting: Reacting, school: School = USUAL): EndPoint | undefined {
   const wanted = kindWanted(reacting)
   const indicator =
     (named === undefined ? undefined : indicatorNamed(named)) ??

@@ -6,6 +6,7 @@ import type { Assessment } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { inTitration } from './place.ts'
 import { type Key, keyOf } from './quantity.ts'
+import { relateEquilibriumConstant } from './relations/equilibrium.ts'
 import { relatePercent } from './relations/percent.ts'
 import { relateError } from './relations/percentError.ts'
 import { relatePerItem } from './relations/perItem.ts'
@@ -204,6 +205,10 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
   sum: {
     title: (find) => upper(sumOf(find.sum)?.says ?? find.sum),
     relate: (find, { bench, id, answerTo }) => relateSum(bench, id, find, answerTo),
+  },
+  equilibriumConstant: {
+    title: () => 'Equilibrium constant Kc',
+    relate: (find, { bench, id, answerTo }) => relateEquilibriumConstant(bench, id, find, answerTo),
   },
   ions: {
     title: (find, task) => `Ions ${inLabel(task, find)}`,

@@ -234,6 +234,41 @@ describe('other things read off', () => {
     expect(answered(plotted(points, lines, inM('lowest', { axis: 'y' })))[0]).toMatch(/a smooth curve .* lowest place/)
   })
 
+  it('heat from where two lines cross, and from a step on mixing, without typing it again', () => {
+    const points: Pairs = [
+      ['0', '20'],
+      ['5', '22'],
+      ['10', '24'],
+      ['20', '26'],
+      ['25', '25'],
+      ['30', '24'],
+    ]
+    const lines = { x: { name: 'volume', unit: 'cm3' }, y: { name: 'temperature', unit: '°C' }, reading: 'two-lines' }
+    const sum = (id: string, worked: object) => ({ quantity: 'sum', sum: id, with: worked })
+    const crossing = plotted(
+      points,
+      lines,
+      inM('crossing', { axis: 'y' }),
+      sum('temperatureChange', { T1: '20.0', T2: { answer: 'q1' } }),
+      sum('heat', { m: '50.0', c: '4.18', dT: { answer: 'q2' } }),
+    )
+    // 26.667 − 20.0 = 6.667; 50.0 × 4.18 × 6.667/1000.
+    expect(reckonTask(crossing).answers[2]?.unrounded).toBeCloseTo((50 * 4.18 * (80 / 3 - 20)) / 1000, 9)
+    const mixed: Pairs = [
+      ['0', '20.0'],
+      ['1', '20.0'],
+      ['2', '20.0'],
+      ['4', '27.0'],
+      ['5', '26.8'],
+      ['6', '26.6'],
+      ['7', '26.4'],
+    ]
+    const cooling = { ...lines, x: { name: 'time', unit: 'min' }, mixedAt: '3' }
+    const step = plotted(mixed, cooling, inM('rise'), sum('heat', { m: '50.0', c: '4.18', dT: { answer: 'q1' } }))
+    // Drawn back to 3 min the second line stands at 27.2: a rise of 7.2.
+    expect(answered(step)).toEqual(['7.20 °C', '1.50 kJ'])
+  })
+
   it('the area under a line exactly, and under a curve by strips', () => {
     const line: Pairs = [
       ['0', '1'],

@@ -184,6 +184,8 @@ const EXAMPLES: readonly Example[] = [
     (((0.02 * 9.6) / 2) * 100.1 * 1000) / 100,
   ],
   ['degrees of hardness', { sum: 'germanDegrees', with: { rho: '266' } }, 266 / 17.85],
+  ['French degrees', { sum: 'frenchDegrees', with: { rho: { value: '0.266', unit: 'g/dm3' } } }, 26.6],
+  ['English degrees', { sum: 'englishDegrees', with: { rho: '266' } }, 266 / 14.25],
   [
     'available chlorine',
     { sum: 'availableChlorine', with: { c: '0.100', V: '21.60', Vs: '25.0' } },

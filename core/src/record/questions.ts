@@ -77,6 +77,13 @@ const FindSchema = z.discriminatedUnion('quantity', [
       .describe('of several steep places in order of x; the steepest if nothing is said'),
   }),
   z.strictObject({ quantity: z.literal('area'), in: IdSchema, from: DecimalSchema.optional(), to: DecimalSchema.optional() }),
+  z.strictObject({
+    quantity: z.literal('equilibriumConstant'),
+    equation: z.string().max(500),
+    start: z.record(species, WorkedWithSchema).optional().describe('what was put in of each substance, mol or mol/dm³'),
+    at: z.record(species, WorkedWithSchema).optional().describe('what there is of some of them at equilibrium'),
+    volume: GivenSchema.optional().describe('dm³, where amounts are given and it does not cancel'),
+  }),
   z.strictObject({ quantity: z.literal('ions'), in: IdSchema }),
   z.strictObject({
     quantity: z.literal('sum'),

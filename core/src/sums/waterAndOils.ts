@@ -34,6 +34,38 @@ const BLANK_LESS: SumLine = {
   minus: ['V'],
 }
 
+interface Degrees {
+  readonly id: string
+  readonly country: string
+  readonly unit: string
+  /** mg of CaCO3 in a dm³ that one degree is. */
+  readonly eachIs: string
+  readonly source: string
+}
+
+/** Degrees in which a country states the hardness of water. */
+function degreesOfHardness({ id, country, unit, eachIs, source }: Degrees): Sum {
+  const [whole = '', part = ''] = eachIs.split('.')
+  return {
+    id,
+    group: 'water and oils',
+    says: `degrees of hardness (${country}: ${eachIs} mg/dm³ CaCO3)`,
+    takes: [{ key: 'rho', symbol: 'ρ', says: 'hardness as CaCO3', unit: 'mg/dm3' }],
+    lines: [
+      {
+        gives: 'degrees',
+        symbol: unit,
+        says: 'degrees of hardness',
+        unit,
+        formula: `ρ/${eachIs}`,
+        over: ['rho'],
+        factor: { over: 10 ** part.length, under: Number(whole + part) },
+      },
+    ],
+    source,
+  }
+}
+
 /** Amount of titrant, as a mass of what it stands for, in a litre of sample. */
 function massPerLitre(
   ofWhat: string,
@@ -99,24 +131,27 @@ export const WATER_AND_OILS: readonly Sum[] = [
     assumes: ['all the alkalinity is hydrogencarbonate, two H⁺ to one CaCO3'],
     source: 'common practice',
   },
-  {
+  degreesOfHardness({
     id: 'germanDegrees',
-    group: 'water and oils',
-    says: 'degrees of hardness (German: 17.85 mg/dm³ CaCO3)',
-    takes: [{ key: 'rho', symbol: 'ρ', says: 'hardness as CaCO3', unit: 'mg/dm3' }],
-    lines: [
-      {
-        gives: 'degrees',
-        symbol: '°dH',
-        says: 'degrees of hardness',
-        unit: '°dH',
-        formula: 'ρ/17.85',
-        over: ['rho'],
-        factor: { over: 100, under: 1785 },
-      },
-    ],
+    country: 'German',
+    unit: '°dH',
+    eachIs: '17.85',
     source: '1 °dH is 10 mg CaO in a litre, 17.85 mg CaCO3 (common practice)',
-  },
+  }),
+  degreesOfHardness({
+    id: 'frenchDegrees',
+    country: 'French',
+    unit: '°fH',
+    eachIs: '10',
+    source: '1 °fH is 10 mg CaCO3 in a litre (common practice)',
+  }),
+  degreesOfHardness({
+    id: 'englishDegrees',
+    country: 'English (Clark)',
+    unit: '°e',
+    eachIs: '14.25',
+    source: '1 °e is a grain of CaCO3 in an imperial gallon, 14.25 mg in a litre (common practice)',
+  }),
   {
     id: 'availableChlorine',
     group: 'water and oils',

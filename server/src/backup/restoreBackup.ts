@@ -3,7 +3,7 @@ import { createInterface } from 'node:readline'
 import { createGunzip } from 'node:zlib'
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize'
 import { MIGRATIONS } from '../database/migrate.ts'
-import { writeTasksAnew } from '../database/migrations/taskFileVersion2.ts'
+import { writeTasksAnew } from '../database/tasksAnew.ts'
 import { BACKUP_FORMAT, BACKUP_VERSION, type End, type Head, type Row, shapeOf, TABLE_NAMES, type TableName } from './tables.ts'
 
 interface RowLine {
@@ -47,6 +47,9 @@ async function checkWhole(file: string): Promise<{ readonly head: Head; readonly
 }
 
 const ROWS_AT_A_TIME = 200
+
+/** A backup may be put back more than once, each time into a newer Hop Lark. */
+const asOfToday = () => ({ key: `put-back-${Date.now()}`, note: 'put back from a backup, as a task of today' })
 
 /** A row of today: an older database had fewer columns, and what is summed up is summed up again. */
 function rowToday(table: TableName, row: Row): Row {
@@ -92,7 +95,7 @@ export async function restoreBackup(database: Sequelize, file: string): Promise<
       waiting.push(rowToday(table, row))
     }
     await insert(database, current, waiting, transaction)
-    if (!head.migrations.includes('2026-11-task-file-version-2')) await writeTasksAnew(database, transaction)
+    await writeTasksAnew(database, asOfToday(), transaction)
   })
   return counts
 }

@@ -1,4 +1,4 @@
-import { mergeTasks, type Task } from '@hop-lark/core/record'
+import { mergeTasks, migrateTask, type Task } from '@hop-lark/core/record'
 import { type Api, ApiError } from './api.ts'
 import type { DeviceCopy } from './DeviceCopy.ts'
 import type { InFlight, Kept } from './deviceStore.ts'
@@ -47,7 +47,8 @@ export async function settle(kept: Kept, api: Pick<Api, 'save'>): Promise<Kept> 
 export async function openFrom(taskId: string, left: readonly Kept[], api: Asked, copy: DeviceCopy): Promise<Opened> {
   try {
     const settled = await Promise.all(left.map((kept) => settle(kept, api)))
-    const { version, document, updated, archived } = await api.load(taskId)
+    const { version, document: kept, updated, archived } = await api.load(taskId)
+    const document = migrateTask(kept) as Task
     return { version, acknowledged: document, local: joined(document, settled), savedAt: updated, archived: archived !== null }
   } catch (error) {
     if (!(error instanceof ApiError) || !(error.away || error.isOfUnknownTask)) throw error

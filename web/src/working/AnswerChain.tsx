@@ -21,7 +21,7 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
   const firstWrong = judgements.find(({ verdict }) => verdict !== 'right')
   return (
     <>
-      <ol>
+      <ol aria-label="Lines">
         {answer.steps.map((step, index) => (
           <StepLine
             key={step.line}
@@ -60,7 +60,7 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
       {answer.assumes.length > 0 && (
         <div className="mt-2 text-sm text-ink-soft">
           <strong>Rests on</strong>
-          <ul className="list-disc pl-5">
+          <ul aria-label="Rests on" className="list-disc pl-5">
             {answer.assumes.map((assumption) => (
               <Assumption key={assumption} says={assumption} />
             ))}

@@ -9,6 +9,7 @@ import { TextField } from '../ui/TextField.tsx'
 import { ASKABLE, type Askable, type Asked, askedAfresh, extrasOf, placesFor } from './askable.ts'
 import { freshSum } from './asSum.ts'
 import { ExtraFields } from './ExtraFields.tsx'
+import { KcFields } from './KcFields.tsx'
 import { SumFields } from './SumFields.tsx'
 
 /** The fields of a question: which there are depends on the quantity. */
@@ -34,6 +35,7 @@ export function AskedFields({ id }: { readonly id: string }) {
         />
       )}
       {quantity === 'sum' && <SumFields questions={others} />}
+      {quantity === 'equilibriumConstant' && <KcFields questions={others} />}
       <ExtraFields extras={extrasOf(quantity)} questions={others} />
       <div className="flex gap-3">
         {quantity === 'sum' && <TextOfQuestion name="unit" label="Unit (empty: its own)" mono placeholder={ownUnit} />}

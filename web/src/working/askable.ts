@@ -1,6 +1,7 @@
 import { isDecimalText, readMeasured, readStrength } from '@hop-lark/core/number'
 import { isCountable, materialLabel, type Quantity, type Question, type Task } from '@hop-lark/core/record'
 import type { Choice } from '../ui/choices.ts'
+import { type AskedKc, askedKcOf, findFromKc, NO_KC } from './asKc.ts'
 import { type AskedSum, askedSumOf, findFromSum } from './asSum.ts'
 import { isUnknown, workedFrom, workedText } from './workedWith.ts'
 
@@ -103,6 +104,7 @@ export const ASKABLE = {
   },
   halfEquivalence: { says: 'pKa, half-way to equivalence', species: false, units: [''], where: 'series', extras: ['which'] },
   area: { says: 'area under a curve', species: false, units: [''], where: 'series', extras: ['from', 'to'] },
+  equilibriumConstant: { says: 'equilibrium constant Kc', species: false, units: [''], where: 'nowhere' },
   ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
   meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
   sum: { says: 'a named calculation', species: false, units: [''], where: 'nowhere' },
@@ -121,6 +123,8 @@ export interface Asked {
   readonly extra: Readonly<Partial<Record<Extra, string | undefined>>>
   /** What is filled in where a named calculation is asked for. */
   readonly sum: AskedSum
+  /** What is filled in where an equilibrium constant is asked for. */
+  readonly kc: AskedKc
 }
 
 /** What a quantity needs beside a species and a place. */
@@ -181,6 +185,7 @@ export const askedAfresh = (quantity: Askable, place: string): Asked => ({
   text: '',
   extra: {},
   sum: NO_SUM,
+  kc: NO_KC,
 })
 
 const textOf = (given: string | { readonly value: string; readonly unit: string }) =>
@@ -232,6 +237,7 @@ export function askedOf({ find, unit, figures, text }: Question): Asked {
     text: text ?? '',
     extra: extraOf(find),
     sum: find.quantity === 'sum' ? askedSumOf(find) : NO_SUM,
+    kc: find.quantity === 'equilibriumConstant' ? askedKcOf(find) : NO_KC,
   }
 }
 
@@ -245,7 +251,7 @@ const axisFrom = (text: string | undefined) => (text === 'y' ? 'y' : 'x')
 const placeFrom = (end: 'from' | 'to', text: string | undefined) => (text && isDecimalText(text) ? { [end]: text } : {})
 
 /** What the question asks for, or undefined while the form lacks something for it. */
-function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['find'] | undefined {
+function findFrom({ quantity, of, in: place, extra, sum, kc }: Asked): Question['find'] | undefined {
   switch (quantity) {
     case 'molarMass':
       return { quantity, of: place }
@@ -271,6 +277,8 @@ function findFrom({ quantity, of, in: place, extra, sum }: Asked): Question['fin
     }
     case 'sum':
       return findFromSum(sum)
+    case 'equilibriumConstant':
+      return findFromKc(kc)
     case 'yAt': {
       const x = workedFrom(extra.placeOnX ?? '', '')
       return x === undefined || isUnknown(x) ? undefined : { quantity, in: place, x }

@@ -32,6 +32,7 @@ export const AskedSchema: z.ZodType<Asked, Asked> = z
     figures: z.string(),
     text: z.string(),
     extra: z.object(EXTRAS),
+    kc: z.object({ equation: z.string(), volume: z.string(), start: z.array(text), at: z.array(text) }),
     sum: z.object({ sum: z.string(), texts: z.record(z.string(), text), with: z.record(z.string(), text) }),
   })
   .superRefine((asked, context) => {

@@ -2,6 +2,7 @@ import { questionTitle } from '@hop-lark/core/reckon'
 import { type Question, readTask, type Task } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
+import roof from '../../../demo/copper-in-the-roof-water.hoplark.json'
 import jars from '../../../demo/four-jars.hoplark.json'
 import limewater from '../../../demo/limewater-in-three-waters.hoplark.json'
 import { changed, choose, LAWN_SAND, nowOpen, openTask, typeInto, withoutLayout } from '../testing/openTask.tsx'
@@ -22,6 +23,7 @@ afterEach(cleanup)
 
 const DEMO = import.meta.glob<object>('../../../demo/*.hoplark.json', { eager: true, import: 'default' })
 const JARS = readTask(jars)
+const ROOF = readTask(roof)
 
 const asked = (quantity: Askable, more: Partial<Asked> = {}): Asked => ({ ...askedAfresh(quantity, ''), ...more })
 
@@ -62,6 +64,26 @@ const EVERY_KIND: readonly Question[] = [
     },
     unit: '%',
   },
+  { id: 'l', find: { quantity: 'crossing', in: 'm1', axis: 'y' } },
+  { id: 'm', find: { quantity: 'yAt', in: 'm1', x: { answer: 'q1' } } },
+  { id: 'n', find: { quantity: 'xAt', in: 'm1', y: { unknown: 'u1' } } },
+  { id: 'o', find: { quantity: 'xAt', in: 'm1', y: { value: '250', unit: 'mV' } } },
+  { id: 'p', find: { quantity: 'highest', in: 'm1', axis: 'x' } },
+  { id: 'r', find: { quantity: 'lowest', in: 'm1', axis: 'y' } },
+  { id: 's', find: { quantity: 'equivalence', in: 'm1', which: 2 } },
+  { id: 't', find: { quantity: 'halfEquivalence', in: 'm1' } },
+  { id: 'u', find: { quantity: 'area', in: 'm1', from: '0', to: '30' } },
+  { id: 'v', find: { quantity: 'unknownMass', of: 'M', in: 'F1' }, unit: 'g/mol' },
+  {
+    id: 'w',
+    find: {
+      quantity: 'equilibriumConstant',
+      equation: 'N2O4 <=> 2NO2',
+      start: { N2O4: '1.00', NO2: '0' },
+      at: { N2O4: { answer: 'q1' } },
+      volume: { value: '10', unit: 'dm3' },
+    },
+  },
   { id: 'k', find: { quantity: 'sum', sum: 'ratio', with: { a: { value: '24.70', unit: 'cm3' }, b: '12.35' } } },
 ]
 
@@ -88,6 +110,11 @@ describe('a question as the form has it', () => {
     ['no place', asked('concentration', { of: 'Fe' })],
     ['no answer to compare with', asked('percentError', { extra: { accepted: '12.9' } })],
     ['an accepted value that is no number', asked('percentError', { extra: { answer: 'q1', accepted: 'twelve' } })],
+    ['no place on the axis', asked('yAt', { in: 'm1' })],
+    [
+      'nothing at equilibrium',
+      asked('equilibriumConstant', { kc: { equation: 'N2O4 <=> 2NO2', volume: '', start: ['1', '0'], at: [] } }),
+    ],
     ['half a tablet', asked('perItem', { of: 'Fe', in: 'T', extra: { items: '2.5' } })],
     ['no tablets', asked('perItem', { of: 'Fe', in: 'T', extra: { items: '0' } })],
     ['no strength', asked('massToWeigh', { of: 'NaCl', extra: { volume: '250' } })],
@@ -214,6 +241,52 @@ describe('the dialog of a question', () => {
         quantity: 'sum',
         sum: 'heat',
         with: { m: { value: '0.05', unit: 'kg' }, c: '4.18', dT: { answer: LAWN_SAND.questions[0]?.id } },
+      }),
+    )
+  })
+
+  it('looks an unknown up on a line, or a place that was typed', async () => {
+    openTask(ROOF, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'x at some y, or of an unknown')
+    expect(screen.getByLabelText('At absorbance').getAttribute('placeholder')).toBe('in no unit')
+    typeInto('At absorbance', 'much')
+    expect(screen.getByText('Write a number, in no unit.')).toBeTruthy()
+    choose('At absorbance: from', 'reading of tub water, five-fold')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'xAt', in: 'm1', y: { unknown: 'u1' } }))
+  })
+
+  it('asks where a curve is highest along either axis, and which of several steep places', async () => {
+    openTask(ROOF, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'highest place of a curve')
+    choose('Wanted of it', 'absorbance')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'highest', in: 'm1', axis: 'y' }))
+    choose('Quantity', 'equivalence, where a curve is steepest')
+    choose('Which', 'number 2')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'equivalence', in: 'm1', which: 2 }))
+  })
+
+  it('asks for an equilibrium constant substance by substance', async () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'equilibrium constant Kc')
+    typeInto('Equation', 'H2 + I2 <=> HI')
+    expect(screen.getByText(/not balanced/)).toBeTruthy()
+    typeInto('Equation', 'H2 + I2 <=> 2HI')
+    typeInto('H2 put in', '0.400')
+    typeInto('I2 put in', '400 mmol')
+    typeInto('HI put in', '0')
+    typeInto('HI at equilibrium', '3 g')
+    expect(screen.getByText('In mol or mol/dm3, not in g.')).toBeTruthy()
+    typeInto('HI at equilibrium', '0.600')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() =>
+      expect(nowOpen().questions.at(-1)?.find).toEqual({
+        quantity: 'equilibriumConstant',
+        equation: 'H2 + I2 <=> 2HI',
+        start: { H2: '0.400', I2: { value: '400', unit: 'mmol' }, HI: '0' },
+        at: { HI: '0.600' },
       }),
     )
   })

@@ -11,7 +11,7 @@ const UNKNOWN = '?'
 const after = (mark: string, text: string | undefined) => (text?.startsWith(mark) ? text.slice(mark.length) : undefined)
 
 export const answerText = (question: string) => `${ANSWER}${question}`
-export const answerOf = (text: string | undefined): string | undefined => after(ANSWER, text)
+const answerOf = (text: string | undefined): string | undefined => after(ANSWER, text)
 export const unknownText = (unknown: string) => `${UNKNOWN}${unknown}`
 const unknownOf = (text: string | undefined): string | undefined => after(UNKNOWN, text)
 

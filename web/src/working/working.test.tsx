@@ -23,11 +23,13 @@ describe('what a question asks', () => {
   })
 })
 
+const linesIn = (section: HTMLElement) => within(within(section).getByRole('list', { name: 'Lines' })).getAllByRole('listitem')
+
 describe('the working', () => {
   it('shows each line with its numbers linked to where they were read', () => {
     openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
     const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
-    const lines = within(section).getAllByRole('listitem')
+    const lines = linesIn(section)
     expect(lines).toHaveLength(6)
     expect(
       within(lines[0] as HTMLElement)
@@ -37,7 +39,12 @@ describe('the working', () => {
     expect(lines[1]?.textContent).toContain('n(Fe2+) = 5 × n(MnO4−) = 5 × 2.068')
     const amount = screen.getByRole('region', { name: 'Amount of iron(II) in the 250 cm³ flask' })
     expect(amount.textContent).toContain('Carrying the rounded value from line to line would give 0.0104')
-    expect(section.textContent).toContain('Rests on: F4 was mixed evenly; all of the iron took part as Fe2+.')
+    const taken = within(within(section).getByRole('list', { name: 'Rests on' })).getAllByRole('listitem')
+    expect(taken.map(({ textContent }) => textContent)).toEqual([
+      'F4 was mixed evenly (invert the stoppered flask ten times or more)',
+      'all of the iron took part as Fe2+ (bring all of it to that state before it is titrated)',
+      'nothing else in F1 reacts so (try the titration with what else is in it alone, and take it off as a blank)',
+    ])
   })
 
   it('changes the school of working, and the value does not change', () => {
@@ -53,7 +60,7 @@ describe('the working', () => {
     openTask(LAWN_SAND, <WorkOutPage />, 'work-out')
     fireEvent.click(screen.getByRole('button', { name: 'one chain' }))
     const section = screen.getByRole('region', { name: 'Percentage by mass of iron in F1' })
-    expect(within(section).getAllByRole('listitem')).toHaveLength(2)
+    expect(linesIn(section)).toHaveLength(2)
     const struck = [...section.querySelectorAll('s')].map(({ textContent }) => textContent)
     expect(struck.filter((unit) => unit === 'cm³')).toHaveLength(4)
     expect(struck.filter((unit) => unit === 'g')).toHaveLength(2)

@@ -11,6 +11,7 @@ import { solve } from '../solve.ts'
 import { readEquation, readFormula } from '../species.ts'
 import { unlessImpossible } from '../unlessImpossible.ts'
 import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
+import { isLacking, Lacking } from './lacking.ts'
 import type { Target } from './target.ts'
 
 type SumFind = FindOf<'sum'>
@@ -18,15 +19,6 @@ type SumFind = FindOf<'sum'>
 /** The answer to another question, taken over into this one's network; or why it cannot be. */
 export type AnswerTo = (question: string) => Target
 
-/** What keeps a sum from being laid, in words. */
-class Lacking {
-  readonly says: string
-  constructor(says: string) {
-    this.says = says
-  }
-}
-
-const isLacking = (value: unknown): value is Lacking => value instanceof Lacking
 const UNIT_OF_CELSIUS = '°C'
 
 /** A sum being laid: its keys by the names its lines use. */

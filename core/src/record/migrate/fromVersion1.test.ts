@@ -1,7 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { lineName, readTask, type Task } from '../index.ts'
+import { ConventionsSchema } from '../conventions.ts'
+import { DEFAULT_CONVENTIONS, lineName, readTask, type Task } from '../index.ts'
+import { TASK_VERSION } from '../version.ts'
 import { migrateTask } from './index.ts'
 
 const FOLDER = new URL('../testing/version1/', import.meta.url)
@@ -33,7 +35,8 @@ function backTo1(task: Readonly<Record<string, unknown>>): unknown {
 
 describe('a task file of version 1', () => {
   it.each(FILES)('is read without losing anything: %s', (_, document) => {
-    expect(backTo1(migrateTask(document))).toEqual(document)
+    // Conventions that are newer are filled in; nothing that was said is another.
+    expect(backTo1(migrateTask(document))).toEqual({ ...document, conventions: ConventionsSchema.parse(document.conventions) })
     expect(readTask(document).version).toBe(2)
   })
 
@@ -43,6 +46,18 @@ describe('a task file of version 1', () => {
       expect(migrateTask(document)).toEqual(once)
       expect(migrateTask(once)).toBe(once)
     }
+  })
+
+  it.each([
+    ['says none', {}, true],
+    ['says a part of one', { runIn: { margin: '2.00' } }, true],
+    ['says all', DEFAULT_CONVENTIONS, false],
+    ['says what cannot be', { figures: 0 }, false],
+  ])('a task of today that %s gets the rest as is usual', (_, conventions, isFilled) => {
+    const task = { format: 'hop-lark/task', version: TASK_VERSION, conventions }
+    const now = migrateTask(task)
+    expect(now === task).toBe(!isFilled)
+    if (isFilled) expect(now.conventions).toEqual(ConventionsSchema.parse(conventions))
   })
 
   it('numbers runs as people do: rough ones, accurate ones and blanks each by themselves', () => {

@@ -1,4 +1,5 @@
 import { TASK_VERSION } from '../version.ts'
+import { withAllConventions } from './allConventions.ts'
 import { fromVersion1 } from './fromVersion1.ts'
 
 /** What brings a file of each older version to the next one, by the version it has. */
@@ -7,7 +8,7 @@ const STEPS: Readonly<Record<number, (document: Readonly<Record<string, unknown>
 }
 
 /**
- * Brings a task file of an older version to the one of today. Nothing in it is lost, and the same file always becomes the
+ * Brings a task file of an older version to the one of today, and gives it the conventions that are newer than it. Nothing in it is lost, and the same file always becomes the
  * same, on every device. What stands wrong in it is left for the schema to tell.
  */
 export function migrateTask(document: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {
@@ -17,5 +18,5 @@ export function migrateTask(document: Readonly<Record<string, unknown>>): Readon
     if (!step) return now
     now = step(now)
   }
-  return now
+  return now.version === TASK_VERSION ? withAllConventions(now) : now
 }

@@ -1,11 +1,14 @@
 import { type PartOf, path, readTask, entryText as textOf } from '@hop-lark/core/record'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeAll, describe, expect, it } from 'vitest'
+import clock from '../../../../demo/clock-in-the-cold-store.hoplark.json'
+import roof from '../../../../demo/copper-in-the-roof-water.hoplark.json'
 import kiln from '../../../../demo/kiln-wash-alkali.hoplark.json'
 import shell from '../../../../demo/shell-and-acid.hoplark.json'
+import cider from '../../../../demo/sourness-of-the-cellar-cider.hoplark.json'
 import { cellAt } from '../../app/cellAt.ts'
 import { useTask } from '../../notebook/derived.ts'
-import { changed, nowOpen, openTask, textNow, typeInto, withoutLayout } from '../../testing/openTask.tsx'
+import { changed, choose, nowOpen, openTask, textNow, typeInto, withoutLayout } from '../../testing/openTask.tsx'
 import { MeasurePage } from './MeasurePage.tsx'
 import { nextX } from './nextX.ts'
 
@@ -13,6 +16,7 @@ beforeAll(withoutLayout)
 afterEach(cleanup)
 
 const KILN = readTask(kiln)
+const ROOF = readTask(roof)
 
 function Measure({ id = 'm1' }: { readonly id?: string }) {
   const part = useTask().parts.find((one): one is PartOf<'series'> => one.kind === 'series' && one.id === id)
@@ -117,6 +121,62 @@ describe('the page of a series', () => {
     expect(screen.getByText('The graph begins with the first point.')).toBeTruthy()
     expect(screen.getByLabelText('Now').textContent).toContain('Enter the first point.')
   })
+})
+
+describe('a calibration', () => {
+  it('looks unknowns up on the line as their readings are typed', () => {
+    openTask(ROOF, <Measure />, 'm1')
+    const row = () => screen.getByRole('region', { name: 'Unknowns' }).textContent
+    expect(row()).toContain('0.0238')
+    fireEvent.click(screen.getByRole('button', { name: 'Add an unknown' }))
+    typeInto('u2, next reading', '0.9')
+    expect(textNow('parts.m1.unknowns.u2.readings.r1.y')).toBe('0.9')
+    expect(row()).toContain('beyond the points')
+    const names = screen.getAllByLabelText('name of the unknown')
+    fireEvent.change(names[1] as HTMLElement, { target: { value: 'rain' } })
+    fireEvent.keyDown(names[1] as HTMLElement, { key: 'Enter' })
+    expect(textNow('parts.m1.unknowns.u2.label')).toBe('rain')
+    fireEvent.click(screen.getByRole('button', { name: 'Take out rain' }))
+    expect(row()).not.toContain('beyond')
+  })
+
+  it('does not take what is no number, and keeps what is half typed', () => {
+    openTask(ROOF, <Measure />, 'm1')
+    const next = screen.getByLabelText('tub water, five-fold, next reading') as HTMLInputElement
+    fireEvent.change(next, { target: { value: '0.2x' } })
+    fireEvent.keyDown(next, { key: 'Enter' })
+    expect(next.getAttribute('aria-invalid')).toBe('true')
+    cleanup()
+    openTask(ROOF, <Measure />, 'm1')
+    expect((screen.getByLabelText('tub water, five-fold, next reading') as HTMLInputElement).value).toBe('0.2x')
+    fireEvent.keyDown(screen.getByLabelText('tub water, five-fold, next reading'), { key: 'Escape' })
+  })
+})
+
+describe('what is plotted', () => {
+  it('stands in columns of its own, with the power of ten in the head', () => {
+    openTask(readTask(clock), <Measure />, 'm1')
+    expect(screen.getByRole('columnheader', { name: '1/temperature / 10⁻³ K⁻¹' })).toBeTruthy()
+    expect(screen.getByText('3.595')).toBeTruthy()
+    expect(screen.getByRole('figure', { name: /ln\(1\/time\) against 1\/temperature/ })).toBeTruthy()
+    choose('time is plotted', 'as read')
+    expect(screen.queryByRole('columnheader', { name: 'ln(1/time)' })).toBeNull()
+    choose('time is plotted', 'logarithm, log')
+    expect(screen.getByRole('columnheader', { name: 'log(time)' })).toBeTruthy()
+  })
+
+  it('can have no unit', () => {
+    openTask(readTask(clock), <Measure />, 'm1')
+    typeInto('Unit of time', '')
+    expect(nowOpen().parts[0]).toMatchObject({ y: { unit: '' } })
+  })
+})
+
+it('a curve through its points says where it is steepest', () => {
+  openTask(readTask(cider), <Measure />, 'm1')
+  expect(screen.getByTestId('verdict').textContent).toMatch(/steepest at 23\.51.cm³/)
+  choose('Lines', 'one straight line from the origin')
+  expect(screen.getByTestId('verdict').textContent).toMatch(/through 25 points and the origin/)
 })
 
 it('offers the next x as far on as the last was', () => {

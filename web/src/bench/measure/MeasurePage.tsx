@@ -94,9 +94,9 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
             readAt={readAt}
           />
           <SeriesVerdict part={part} reading={reading} others={others} />
-          <Unknowns part={part} />
         </div>
       </div>
+      <Unknowns part={part} />
     </Sheet>
   )
 }

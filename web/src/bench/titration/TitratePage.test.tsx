@@ -143,7 +143,9 @@ describe('the titration page', () => {
 describe('the end-point', () => {
   it('shows the colours before and at it, for what is in the flask', () => {
     open(LAWN_SAND)
-    expect(screen.getByTestId('end-point').textContent).toBe('colourlessthen stop atvery pale pink')
+    expect(screen.getByTestId('end-point').textContent).toBe(
+      'colourlessstop at the first very pale pink that stays while you swirl:very pale pink',
+    )
   })
 
   it('asks for the indicator where none is named, and takes one that suits', () => {
@@ -157,7 +159,9 @@ describe('the end-point', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Set up' }))
     fireEvent.click(screen.getByRole('button', { name: 'phenolphthalein' }))
     expect(textNow('parts.t2.indicator')).toBe('phenolphthalein')
-    expect(screen.getByTestId('end-point').textContent).toContain('colourlessthen stop atvery pale pinkpast itpink')
+    expect(screen.getByTestId('end-point').textContent).toContain(
+      'colourlessstop at the first very pale pink that stays while you swirl:very pale pinkpast itpink',
+    )
   })
 
   it('is timed: the colour must stay for as long as the school asks', () => {

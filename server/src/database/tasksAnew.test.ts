@@ -2,10 +2,11 @@ import { newTask, readTask } from '@hop-lark/core/record'
 import { applyPatch } from 'rfc6902'
 import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, expect, inject, it } from 'vitest'
-import { readSettings } from '../../config.ts'
-import { type Running, startServer } from '../../start.ts'
-import { editsSince } from '../../tasks/saveEdit.ts'
-import { up } from './taskFileVersion2.ts'
+import { readSettings } from '../config.ts'
+import { type Running, startServer } from '../start.ts'
+import { editsSince } from '../tasks/saveEdit.ts'
+import { up as fillIn } from './migrations/allConventions.ts'
+import { up } from './migrations/taskFileVersion2.ts'
 
 let server: Running
 beforeAll(async () => {
@@ -65,4 +66,19 @@ it('is done once, and leaves tasks of today alone', async () => {
     replacements: { id: old.id },
   })
   expect(keys).toEqual([{ key: 'an edit' }, { key: 'task-file-version-2' }])
+})
+
+it('tasks that say less than all conventions get the rest as is usual, in a line of their ledger', async () => {
+  const { id } = await server.tasks.create(newTask('Before', 'direct', Math.random))
+  const { document } = await server.tasks.find(id)
+  const { runIn: _, endPoint: __, molarVolume: ___, ...fewer } = document.conventions
+  await server.database.query('UPDATE tasks SET document = :document WHERE id = :id', {
+    replacements: { id, document: JSON.stringify({ ...document, conventions: { ...fewer, figures: 4 } }) },
+  })
+  for (const _again of [1, 2]) await fillIn(server.database.getQueryInterface())
+  const now = await server.tasks.find(id)
+  expect(now.version).toBe(1)
+  expect(now.document.conventions).toEqual({ ...document.conventions, figures: 4 })
+  const [line] = await editsSince(server.tasks, id, 0)
+  expect(line?.patch).toEqual([{ op: 'add', path: '/conventions', value: now.document.conventions }])
 })

@@ -1,0 +1,284 @@
+import { Exact, isAlike } from '../../number/index.ts'
+import { type FindOf, path } from '../../record/index.ts'
+import {
+  checkBalance,
+  type Equation,
+  type Formula,
+  parseFormula,
+  sameSpecies,
+  speciesKey,
+  type Term,
+} from '../../substance/index.ts'
+import type { Bench } from '../Bench.ts'
+import { ofQuestion } from '../place.ts'
+import type { Key, What } from '../quantity.ts'
+import { readEquation, readFormula } from '../species.ts'
+import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
+import { isLacking, Lacking, present } from './lacking.ts'
+import type { AnswerTo } from './sum.ts'
+import type { Target } from './target.ts'
+
+type Find = FindOf<'equilibriumConstant'>
+type Given = NonNullable<Find['start']>[string]
+type When = 'start' | 'at'
+
+/** A substance of the equation: how many of it form (or, below nought, are used), and what is known of it. */
+interface Member {
+  readonly formula: Formula
+  readonly count: number
+  readonly forms: boolean
+  readonly start: Key | undefined
+  readonly at: Key | undefined
+}
+
+/** An equilibrium constant being laid, from amounts (and the volume) or concentrations. */
+class EquilibriumLayer {
+  private readonly bench: Bench
+  private readonly id: string
+  private readonly find: Find
+  private readonly answerTo: AnswerTo
+  private readonly equation: Equation
+  /** Of what is given: mol, or mol/dm3. */
+  private readonly unit: 'mol' | 'mol/dm3'
+
+  constructor(bench: Bench, id: string, find: Find, equation: Equation, answerTo: AnswerTo) {
+    this.bench = bench
+    this.id = id
+    this.find = find
+    this.equation = equation
+    this.answerTo = answerTo
+    const units = [...Object.values(find.start ?? {}), ...Object.values(find.at ?? {})].flatMap((given) =>
+      typeof given === 'object' && 'unit' in given ? [given.unit] : [],
+    )
+    this.unit = units.some((unit) => isAlike(unit, 'mol/dm3')) ? 'mol/dm3' : 'mol'
+  }
+
+  lay(): Target {
+    const members = this.members()
+    const lacking = members.find(isLacking)
+    if (lacking) return { missing: lacking.says }
+    const known = present(members)
+    const extent = this.extent(known)
+    if (isLacking(extent)) return { missing: extent.says }
+    const settled = known.map((member) => this.atEquilibrium(member, extent))
+    const short = settled.find(isLacking)
+    if (short) return { missing: short.says }
+    const used = this.concentrations(known, present(settled))
+    return isLacking(used) ? { missing: used.says } : { key: this.quotient(known, used) }
+  }
+
+  private define(what: What, detail: string, says: string, symbol: string, unit: string): Key {
+    const place = ofQuestion(this.id)
+    return this.bench.network.define({ of: { what, detail, place }, says, symbol, fullSymbol: symbol, ...unitKept(unit) })
+  }
+
+  private get letter(): string {
+    return this.unit === 'mol' ? 'n' : 'c'
+  }
+
+  private members(): readonly (Member | Lacking)[] {
+    const { reactants, products } = this.equation
+    const side = (terms: readonly Term[], forms: boolean) =>
+      terms
+        .filter(({ state }) => state !== 's')
+        .map(({ formula, count }): Member | Lacking => {
+          const [start, at] = [this.given('start', formula), this.given('at', formula)]
+          if (isLacking(start)) return start
+          return isLacking(at) ? at : { formula, count, forms, start, at }
+        })
+    return [...side(reactants, false), ...side(products, true)]
+  }
+
+  /** What is given of a substance; undefined where nothing is. */
+  private given(when: When, formula: Formula): Key | Lacking | undefined {
+    const entries = Object.entries(this.find[when] ?? {})
+    const [name, given] =
+      entries.find(([text]) => {
+        const read = readFormula(text)
+        return read !== undefined && sameSpecies(read, formula)
+      }) ?? []
+    if (name === undefined || given === undefined) return undefined
+    const key = this.read(when, name, given, formula)
+    if (isLacking(key)) return key
+    const says = `${formula.text} in ${this.unit}`
+    const natural = this.bench.network.quantities.get(key)
+    if (natural && !isAlike(unitOf(natural), this.unit)) return new Lacking(`${says} instead of ${unitOf(natural) || 'no unit'}`)
+    return relateInUnit(this.bench, key, this.unit).key
+  }
+
+  private read(when: When, name: string, given: Given, formula: Formula): Key | Lacking {
+    if (typeof given === 'object' && 'answer' in given) {
+      const answer = this.answerTo(given.answer)
+      return 'missing' in answer ? new Lacking(answer.missing) : answer.key
+    }
+    const { value, unit } = typeof given === 'string' ? { value: given, unit: this.unit } : given
+    const exact = new Exact(value)
+    const where = when === 'start' ? 'put in' : 'at equilibrium'
+    if (exact.isNegative() || (when === 'at' && exact.isZero()))
+      return new Lacking(`more than nothing of ${formula.text} ${where}, instead of ${value}`)
+    const symbol = `${this.letter}${when === 'start' ? '₀' : ''}(${formula.text})`
+    const key = this.define('worked with', `${when} ${speciesKey(formula)}`, `${formula.text} ${where}`, symbol, unit)
+    this.bench.network.give(key, {
+      value: exact,
+      text: value,
+      at: path('questions', this.id, 'find', when, name, ...(typeof given === 'string' ? [] : ['value'])),
+      reading: true,
+    })
+    return key
+  }
+
+  /** How far the reaction went: from the substance of which both ends are known. */
+  private extent(members: readonly Member[]): Key | Lacking | undefined {
+    if (members.every(({ at }) => at !== undefined)) return undefined
+    const measured = members.find(({ start, at }) => start !== undefined && at !== undefined)
+    if (!measured?.start || !measured.at)
+      return new Lacking('one substance of which both what was put in and what is left are known')
+    const { formula, count, forms, start, at } = measured
+    const { network } = this.bench
+    const change = this.define(
+      'line of a sum',
+      'change',
+      `${forms ? 'made' : 'used'} of ${formula.text}`,
+      `Δ${this.letter}`,
+      this.unit,
+    )
+    network.sum({
+      gives: change,
+      plus: [forms ? at : start],
+      minus: [forms ? start : at],
+      oneWay: true,
+      formulas: { [change]: forms ? `${this.letter} − ${this.letter}₀` : `${this.letter}₀ − ${this.letter}` },
+    })
+    if (count === 1) return change
+    const extent = this.define('line of a sum', 'extent', 'to one of the equation as it is written', 'x', this.unit)
+    network.product({
+      gives: extent,
+      over: [change],
+      factor: { over: 1, under: count },
+      oneWay: true,
+      formulas: { [extent]: `x = Δ${this.letter}/${count}` },
+    })
+    return extent
+  }
+
+  /** What there is of a substance at equilibrium: as it was measured, or from what was put in and how far it went. */
+  private atEquilibrium({ formula, count, forms, start, at }: Member, extent: Key | undefined): Key | Lacking {
+    if (at !== undefined) return at
+    if (extent === undefined || start === undefined)
+      return new Lacking(`what was put in of ${formula.text}: 0 if it was none, or what is there at equilibrium`)
+    const { network } = this.bench
+    const left = this.define(
+      'line of a sum',
+      `left ${speciesKey(formula)}`,
+      `${formula.text} at equilibrium`,
+      `${this.letter}(${formula.text})`,
+      this.unit,
+    )
+    const changed = count === 1 ? extent : this.times(formula, count, extent)
+    const written = `${count === 1 ? '' : count}${this.bench.network.quantities.get(extent)?.symbol ?? 'x'}`
+    network.sum({
+      gives: left,
+      plus: forms ? [start, changed] : [start],
+      minus: forms ? [] : [changed],
+      oneWay: true,
+      formulas: { [left]: `${this.letter}₀ ${forms ? '+' : '−'} ${written}` },
+    })
+    return left
+  }
+
+  private times(formula: Formula, count: number, extent: Key): Key {
+    const key = this.define('line of a sum', `change ${speciesKey(formula)}`, `change of ${formula.text}`, `${count}x`, this.unit)
+    this.bench.network.product({
+      gives: key,
+      over: [extent],
+      factor: { over: count, under: 1 },
+      oneWay: true,
+      formulas: { [key]: `${count}x` },
+    })
+    return key
+  }
+
+  /** Concentrations from amounts and the volume, unless as many stand on either side, so that it cancels. */
+  private concentrations(members: readonly Member[], amounts: readonly Key[]): readonly Key[] | Lacking {
+    if (this.unit === 'mol/dm3' || this.order(members) === 0) return amounts
+    const { volume } = this.find
+    if (volume === undefined) return new Lacking('the volume, since there are not as many on either side')
+    const { value, unit } = typeof volume === 'string' ? { value: volume, unit: 'dm3' } : volume
+    if (!isAlike(unit, 'dm3')) return new Lacking(`a volume instead of ${unit || 'no unit'}`)
+    if (!new Exact(value).gt(0)) return new Lacking(`a volume above nought instead of ${value}`)
+    const read = this.define('worked with', 'volume', 'volume', 'V', unit)
+    this.bench.network.give(read, {
+      value: new Exact(value),
+      text: value,
+      at: path('questions', this.id, 'find', 'volume'),
+      reading: true,
+    })
+    const { key: whole } = relateInUnit(this.bench, read, 'dm3')
+    return members.map(({ formula }, index) => {
+      const key = this.define(
+        'line of a sum',
+        `c ${speciesKey(formula)}`,
+        `concentration of ${formula.text}`,
+        `[${formula.text}]`,
+        'mol/dm3',
+      )
+      this.bench.network.product({
+        gives: key,
+        over: [amounts[index] as Key],
+        under: [whole],
+        oneWay: true,
+        formulas: { [key]: `[${formula.text}] = n/V` },
+      })
+      return key
+    })
+  }
+
+  private order(members: readonly Member[]): number {
+    return members.reduce((total, { count, forms }) => total + (forms ? count : -count), 0)
+  }
+
+  private quotient(members: readonly Member[], keys: readonly Key[]): Key {
+    const order = this.order(members)
+    const unit = order === 0 ? '' : order === 1 ? 'mol/dm3' : `(mol/dm3)^${order}`
+    const constant = this.define('line of a sum', 'Kc', 'equilibrium constant', 'Kc', unit)
+    const times = (forms: boolean) =>
+      members.flatMap((member, index) =>
+        member.forms === forms ? Array.from({ length: member.count }, () => keys[index] as Key) : [],
+      )
+    const written = (forms: boolean) =>
+      members
+        .filter((member) => member.forms === forms)
+        .map(({ formula, count }) => `[${formula.text}]${count === 1 ? '' : `^${count}`}`)
+        .join('')
+    const cancels = order === 0 && this.unit === 'mol'
+    this.bench.network.product({
+      gives: constant,
+      over: times(true),
+      under: times(false),
+      oneWay: true,
+      equation: this.equation.text,
+      assumes: [
+        'equilibrium had been reached and did not shift while it was measured',
+        ...(cancels ? ['the volume cancels: as many stand on either side'] : []),
+      ],
+      formulas: { [constant]: `Kc = ${written(true)}/${written(false)}` },
+    })
+    return constant
+  }
+}
+
+const ELECTRON = parseFormula('e-')
+
+/** Lays an equilibrium constant Kc for any equation. Solids, marked (s), are left out of it. */
+export function relateEquilibriumConstant(bench: Bench, id: string, find: Find, answerTo: AnswerTo): Target {
+  const equation = readEquation(find.equation)
+  if (!equation) return { missing: `an equation that can be read instead of '${find.equation}'` }
+  const terms = [...equation.reactants, ...equation.products]
+  if (terms.some(({ formula }) => sameSpecies(formula, ELECTRON))) return { missing: 'an equation without electrons' }
+  const [first] = checkBalance(equation)
+  if (first)
+    return {
+      missing: `an equation that balances: ${first.what} is ${first.left} on the left and ${first.right} on the right`,
+    }
+  return new EquilibriumLayer(bench, id, find, equation, answerTo).lay()
+}
