@@ -77,7 +77,11 @@ const SHOTS = [
     },
   },
   { name: 'measure', path: '/task/demo-kiln-wash/m1' },
-  { name: 'gas-curves', path: '/task/demo-shell-and-acid/m2' },
+  {
+    name: 'calibration',
+    path: '/task/demo-roof/m1',
+    act: (page) => page.getByRole('button', { name: 'Add an unknown' }).scrollIntoViewIfNeeded(),
+  },
   { name: 'chromatogram', path: '/task/demo-lichen-inks/c1' },
   { name: 'heat', path: '/task/demo-washing-soda/h1' },
   { name: 'set-up', path: '/task/demo-lawn-sand/t1', act: (page) => page.getByRole('button', { name: 'Set up' }).click() },
