@@ -196,9 +196,13 @@ const anyProgram = fc
       const random = uniformFrom(seed)
       const into = values.length + index
       const some = (least: number) => Array.from({ length: least + Math.floor(3 * random()) }, () => Math.floor(random() * into))
-      const kind = Math.floor(3 * random())
+      const kind = Math.floor(4 * random())
       if (kind === 0) return { kind: 'product', into, over: some(1), under: some(0), factor: 0.5 + random() }
-      return kind === 1 ? { kind: 'sum', into, plus: some(1), minus: some(0) } : { kind: 'mean', into, of: some(1) }
+      if (kind === 1) return { kind: 'sum', into, plus: some(1), minus: some(0) }
+      const [of = 0] = some(1)
+      return kind === 2
+        ? { kind: 'mean', into, of: some(1) }
+        : { kind: 'tangent', into, of, at: 10 * random(), height: 5 * random(), slope: random() - 0.5 }
     })
     const slots = values.length + operations.length
     return { inputs: values.map((_, index) => `x${index}`), values, operations, slots, result: slots - 1 }

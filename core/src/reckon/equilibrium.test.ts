@@ -107,6 +107,11 @@ describe('Kc of any equation', () => {
     ],
     ['a mass', { equation: IODIDE, at: { H2: { value: '2', unit: 'g' }, I2: '1', HI: '1' } }, /H2 in mol instead of g/],
     [
+      'more used than was put in',
+      { equation: IODIDE, start: { H2: '0.1', I2: '0.5', HI: '0' }, at: { HI: '0.6' } },
+      /more of H2 put in, .* by these none would be left/,
+    ],
+    [
       'nothing left',
       { equation: IODIDE, at: { H2: '0', I2: '1', HI: '1' } },
       /more than nothing of H2 at equilibrium, instead of 0/,

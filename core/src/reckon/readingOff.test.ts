@@ -100,6 +100,19 @@ describe('a pH curve', () => {
     expect(answered(plotted(WEAK, {}, find))[0]).toMatch(says)
   })
 
+  it('has no pKa where the acid is strong', () => {
+    // 0.1 mol/dm³ hydrochloric acid, 25.0 cm³, with alkali of its strength: half-way the pH is −log(1.25/37.5) = 1.48.
+    const strong: Pairs = [
+      ['0.00', '1.00'],
+      ['12.50', '1.48'],
+      ['20.00', '1.95'],
+      ['24.50', '3.00'],
+      ['25.50', '11.00'],
+      ['30.00', '11.96'],
+    ]
+    expect(answered(plotted(strong, {}, inM('halfEquivalence')))[0]).toMatch(/half-way the pH is 1\.5, as of a strong one/)
+  })
+
   it('needs points, and says how many', () => {
     const few = plotted(
       [

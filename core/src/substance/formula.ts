@@ -39,6 +39,8 @@ const LONE_BUT_SUBSCRIPT = new Set(['I3-'])
 
 /** Atoms may be counted to so many in one place; a longer number is a slip of the keyboard. */
 const LARGEST_COUNT = 999
+/** A metal’s oxide and an amine, which nobody takes for molybdenum and radon. */
+const MEANT_AS_WRITTEN = new Set(['MO', 'RN'])
 const SOME_WATER = /^[xn]\s*H2O/
 
 function signed(digits: string, sign: string): number {
@@ -119,6 +121,7 @@ class FormulaReader {
     const [two = '', one = ''] = [this.body.slice(this.at, this.at + 2), this.body.slice(this.at, this.at + 1)]
     const symbol = /^[A-Z][a-z]$/.test(two) ? two : one
     if (isStandIn(symbol)) {
+      this.refuseCapitals()
       this.at++
       return { kind: 'element', symbol, count: this.number() }
     }
@@ -128,6 +131,17 @@ class FormulaReader {
     }
     this.at += symbol.length
     return { kind: 'element', symbol: symbol as ElementSymbol, count: this.number() }
+  }
+
+  /** NAOH and HCL are sodium hydroxide and hydrochloric acid in capitals, not compounds of unknowns A and L. */
+  private refuseCapitals(): void {
+    for (const from of [this.at - 1, this.at]) {
+      const pair = this.body.slice(Math.max(0, from), from + 2)
+      const meant = `${pair.charAt(0)}${pair.charAt(1).toLowerCase()}`
+      if (from < 0 || !/^[A-Z]{2}$/.test(pair) || !isElement(meant) || MEANT_AS_WRITTEN.has(pair)) continue
+      this.at = from
+      this.fail('formula.capitals', `looks like ${meant}: an element’s second letter is a small one`, pair)
+    }
   }
 
   private number(decimal = false): number {

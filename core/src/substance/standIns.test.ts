@@ -42,6 +42,22 @@ describe('a letter that stands for something not said', () => {
     expect(() => formula('KMnQ4')).toThrow(/'Q' at character 4 is not an element/)
   })
 
+  it.each([
+    ['NAOH', /'NA' at character 1 looks like Na/],
+    ['HCL', /'CL' at character 2 looks like Cl/],
+    ['KMNO4', /'MN' at character 2 looks like Mn/],
+    ['K2CR2O7', /'CR' at character 3 looks like Cr/],
+    ['LIOH', /'LI' at character 1 looks like Li/],
+    ['ZNSO4', /'ZN' at character 1 looks like Zn/],
+    ['BACL2', /'BA' at character 1 looks like Ba/],
+  ])('is not what a name in capitals is made of: %s', (text, says) => {
+    expect(() => formula(text)).toThrow(says)
+  })
+
+  it.each(['MO', 'MOH', 'RNH2', 'HA', 'NaA', 'MX2', 'MCl2', 'ROH', 'RCOOH', 'H2L'])('is what it says in %s', (text) => {
+    expect(standInsOf(formula(text)).length).toBeGreaterThan(0)
+  })
+
   it('balances like an element', () => {
     expect(checkBalance(parseEquation('H2X + 2NaOH -> Na2X + 2H2O'))).toEqual([])
     expect(formatEquation(balance(parseEquation('M2CO3 + HCl -> MCl + H2O + CO2')))).toBe('M2CO3 + 2HCl -> 2MCl + H2O + CO2')

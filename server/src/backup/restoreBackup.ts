@@ -78,7 +78,7 @@ async function insert(database: Sequelize, table: TableName, rows: readonly Row[
  * @throws Error saying what is wrong with the file
  */
 export async function restoreBackup(database: Sequelize, file: string): Promise<End['counts']> {
-  const { head, counts } = await checkWhole(file)
+  const { counts } = await checkWhole(file)
   await database.transaction(async (transaction) => {
     for (const table of TABLE_NAMES.toReversed())
       await database.query(`DELETE FROM ${table}`, { type: QueryTypes.DELETE, transaction })

@@ -17,6 +17,7 @@ import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
 import { isLacking, Lacking, present } from './lacking.ts'
 import type { AnswerTo } from './sum.ts'
 import type { Target } from './target.ts'
+import { valueNow } from './valueNow.ts'
 
 type Find = FindOf<'equilibriumConstant'>
 type Given = NonNullable<Find['start']>[string]
@@ -63,6 +64,11 @@ class EquilibriumLayer {
     const settled = known.map((member) => this.atEquilibrium(member, extent))
     const short = settled.find(isLacking)
     if (short) return { missing: short.says }
+    const none = present(settled).findIndex((key) => this.isUsedUp(key))
+    if (none >= 0)
+      return {
+        missing: `more of ${known[none]?.formula.text} put in, or another amount at equilibrium: by these none would be left`,
+      }
     const used = this.concentrations(known, present(settled))
     return isLacking(used) ? { missing: used.says } : { key: this.quotient(known, used) }
   }
@@ -184,6 +190,12 @@ class EquilibriumLayer {
       formulas: { [left]: `${this.letter}₀ ${forms ? '+' : '−'} ${written}` },
     })
     return left
+  }
+
+  /** Whether by what was given nothing, or less, is left of something. */
+  private isUsedUp(key: Key): boolean {
+    const value = valueNow(this.bench, key)
+    return value !== undefined && !value.gt(0)
   }
 
   private times(formula: Formula, count: number, extent: Key): Key {

@@ -3,16 +3,14 @@ import { type FindOf, path } from '../../record/index.ts'
 import { checkBalance, compositionOf, countIn, type Equation, type Formula, sameSpecies } from '../../substance/index.ts'
 import { CONSTANTS, type Sum, type SumLine, sumOf, type Take } from '../../sums/index.ts'
 import type { Bench } from '../Bench.ts'
-import { evaluate } from '../evaluate.ts'
-import { type Factor, Network } from '../network.ts'
+import type { Factor } from '../network.ts'
 import { ofQuestion } from '../place.ts'
 import { type Key, keyOf } from '../quantity.ts'
-import { solve } from '../solve.ts'
 import { readEquation, readFormula } from '../species.ts'
-import { unlessImpossible } from '../unlessImpossible.ts'
 import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
 import { isLacking, Lacking } from './lacking.ts'
 import type { Target } from './target.ts'
+import { valueNow } from './valueNow.ts'
 
 type SumFind = FindOf<'sum'>
 
@@ -220,12 +218,9 @@ class SumLayer {
 
   /** Which reactant the smallest of several amounts of product goes with. */
   private runsOutFirst({ least, runsOut }: Extract<SumLine, { least: unknown }>): string {
-    const { network } = this.bench
-    this.bench.hangsOnValues = true
-    const solution = solve(new Network(network))
     const amounts = least.map((name) => {
       const key = this.keys.get(name)
-      return (key === undefined ? undefined : unlessImpossible(() => evaluate(network, solution, key).get(key))) ?? new Exact(0)
+      return (key === undefined ? undefined : valueNow(this.bench, key)) ?? new Exact(0)
     })
     const smallest = Exact.min(...amounts)
     return this.text(runsOut[amounts.findIndex((amount) => amount.eq(smallest))] ?? '')

@@ -1,4 +1,4 @@
-import { lookUpOn, type Step, stepsOf } from '../../../curve/index.ts'
+import { type LookUp, lookUpOn, type Step, stepsOf } from '../../../curve/index.ts'
 import type { FindOf } from '../../../record/index.ts'
 import type { Bench } from '../../Bench.ts'
 import type { Key } from '../../quantity.ts'
@@ -71,6 +71,17 @@ function layHalfWay(plot: Plot, { place, before }: Asked): Key {
   return half
 }
 
+/** Half-way to the equivalence of a strong acid or base the pH is still its own (common practice). */
+const STRONG_BELOW = 2
+const STRONG_ABOVE = 12
+
+/** The pH half-way, where it is that of a strong acid or base; undefined where it is not, or no pH is drawn. */
+function halfWayOfStrong({ part, y }: Plot, { place, before }: Asked, { heightAt }: LookUp): string | undefined {
+  if (!/^pH\b/.test(y.name) || part.y.plotted !== undefined) return undefined
+  const pH = heightAt(((before?.step.x ?? 0) + place.step.x) / 2)
+  return pH !== undefined && (pH < STRONG_BELOW || pH > STRONG_ABOVE) ? pH.toFixed(1) : undefined
+}
+
 /** The height half-way to an equivalence: the pKa of the acid, where [HA] = [A−]. */
 export function relateHalfEquivalence(bench: Bench, { in: id, which }: FindOf<'equivalence' | 'halfEquivalence'>): Target {
   return onPlot(bench, id, (plot) => {
@@ -78,6 +89,9 @@ export function relateHalfEquivalence(bench: Bench, { in: id, which }: FindOf<'e
     if ('missing' in asked) return asked
     const drawn = lookUpOn(plot.reading)
     if (!drawn) return { missing: `a smooth curve through ${plot.name}: set its reading to a curve` }
+    const strong = halfWayOfStrong(plot, asked, drawn)
+    if (strong !== undefined)
+      return { missing: `a weak acid or base: half-way the pH is ${strong}, as of a strong one, which has no pKa to be read` }
     const where = asked.before ? 'between both equivalences' : 'to the equivalence'
     const says = `${plot.y.name} half-way ${where}: the pKa of the acid`
     return {
