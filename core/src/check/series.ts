@@ -1,7 +1,7 @@
 import { drawnAxis, lookUpUnknowns, readSeries } from '../curve/index.ts'
 import { Exact, formatFigures } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
-import { entryText, type PartOf, path } from '../record/index.ts'
+import { entryText, findById, type PartOf, type Path, path } from '../record/index.ts'
 import { recordProblem } from './says.ts'
 
 const FIGURES = 3
@@ -19,13 +19,19 @@ function checkPoints(part: PartOf<'series'>): readonly Problem[] {
   )
 }
 
+/** Where the first reading of an unknown stands. */
+function firstReadingOf({ id: series, unknowns = [] }: PartOf<'series'>, id: string): Path {
+  const [first] = findById(unknowns, id)?.readings ?? []
+  return path('parts', series, 'unknowns', id, ...(first ? ['readings', first.id, 'y'] : []))
+}
+
 /** What is wrong with a series beside its doubtful points, which are ringed where they are drawn. */
 export function checkSeries(part: PartOf<'series'>): readonly Problem[] {
   const heights = readSeries(part).points.map(({ y }) => y)
   const beyond = lookUpUnknowns(part).flatMap(({ id, label, y, beyond }) =>
     beyond && y !== undefined
       ? [
-          recordProblem('series.unknownBeyond', path('parts', part.id, 'unknowns', id), {
+          recordProblem('series.unknownBeyond', firstReadingOf(part, id), {
             of: label || id,
             y: written(y),
             from: written(Math.min(...heights)),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { checkTask } from '../check/index.ts'
-import { type Question, readTask, type Task } from '../record/index.ts'
+import { path, type Question, readTask, type Task } from '../record/index.ts'
 import { surenessOf } from '../uncertainty/index.ts'
 import { judgeOwnLines, reckonTask } from './index.ts'
 
@@ -189,7 +189,9 @@ describe('a calibration', () => {
 
   it('is asked about where the unknown lies beyond the standards', () => {
     const beyond = plotted(ISOOCTANE, { ...AXES, ...read('5.00') }, inM('xAt', { y: { unknown: 'u' } }))
-    expect(checkTask(beyond).map(({ code }) => code)).toEqual(['series.unknownBeyond'])
+    expect(checkTask(beyond)).toEqual([
+      expect.objectContaining({ code: 'series.unknownBeyond', at: path('parts', 'm', 'unknowns', 'u', 'readings', 'r0', 'y') }),
+    ])
     const within = plotted(ISOOCTANE, { ...AXES, ...read('2.00') }, inM('xAt', { y: { unknown: 'u' } }))
     expect(checkTask(within)).toEqual([])
   })

@@ -1,7 +1,7 @@
-import { isAlike, measureOf, readMeasured } from '@hop-lark/core/number'
+import { isAlike, measureOf } from '@hop-lark/core/number'
 import type { FindOf, Question } from '@hop-lark/core/record'
 import { type Sum, sumOf, type Take } from '@hop-lark/core/sums'
-import { isChosen, isUnknown, workedFrom, workedText } from './workedWith.ts'
+import { isChosen, isUnknown, readTyped, workedFrom, workedText } from './workedWith.ts'
 
 /** A calculation as the form has it: what was typed, or which answer was chosen, by name. */
 export interface AskedSum {
@@ -40,7 +40,7 @@ export function askedSumOf(find: FindOf<'sum'>): AskedSum {
 export function faultOf(text: string | undefined, take: Take): string | undefined {
   if (text === undefined || text === '' || isChosen(text)) return undefined
   const example = `50.0${take.unit === 'any' || take.unit === '' ? '' : ` ${take.unit}`}`
-  const typed = readMeasured(text)
+  const typed = readTyped(text)
   if (!typed) return `Write a number, with its unit if it is another: ${example}.`
   if (typed.unit === '' || take.unit === 'any') return undefined
   if (!measureOf(typed.unit)) return `'${typed.unit}' is no unit: write ${example}.`

@@ -291,6 +291,17 @@ describe('the dialog of a question', () => {
     )
   })
 
+  it('reads a strength as papers speak of it', async () => {
+    openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
+    choose('Quantity', 'amount in a volume of solution')
+    typeInto('Volume, V', 'M/20')
+    expect(screen.getByText('In cm3, not in mol/dm3.')).toBeTruthy()
+    typeInto('Volume, V', '25.0')
+    typeInto('Concentration, c', '1/20 M')
+    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toMatchObject({ with: { c: '0.0500', V: '25.0' } }))
+  })
+
   it('compares an answer with an accepted value', async () => {
     openTask(LAWN_SAND, <QuestionDialog question="new" onClose={() => {}} />)
     choose('Quantity', 'percentage error of an answer')

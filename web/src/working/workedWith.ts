@@ -1,4 +1,4 @@
-import { readMeasured } from '@hop-lark/core/number'
+import { type Measured, readMeasured, readStrength } from '@hop-lark/core/number'
 import type { FindOf } from '@hop-lark/core/record'
 
 /** What an answer is worked with, as the record has it: a number, the answer to another question, an unknown of a series. */
@@ -7,6 +7,8 @@ export type WorkedWith = FindOf<'xAt'>['y']
 // A form has it as one text: `50.0 g`, or an answer or an unknown by its id, after what no number begins with.
 const ANSWER = '='
 const UNKNOWN = '?'
+
+const A_PART = /^\s*1\s*\//
 
 const after = (mark: string, text: string | undefined) => (text?.startsWith(mark) ? text.slice(mark.length) : undefined)
 
@@ -28,12 +30,16 @@ export function workedText(worked: WorkedWith, unit: string): string {
   return isUnknown(worked) ? unknownText(worked.unknown) : `${worked.value} ${worked.unit}`.trim()
 }
 
+/** A number with its unit as it is typed; a strength may be spoken of, too: `M/20`, `1/20 M`, `a twentieth molar`. */
+export const readTyped = (text: string): Measured | undefined =>
+  (A_PART.test(text) ? undefined : readMeasured(text)) ?? readStrength(text)
+
 /** What the text of a form is worked with; undefined where it is no number. */
 export function workedFrom(text: string, unit: string): WorkedWith | undefined {
   const [answer, unknown] = [answerOf(text), unknownOf(text)]
   if (answer !== undefined) return { answer }
   if (unknown !== undefined) return { unknown }
-  const typed = readMeasured(text)
+  const typed = readTyped(text)
   if (!typed) return undefined
   return typed.unit === '' || typed.unit === unit ? typed.value : typed
 }

@@ -83,7 +83,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
         <div className={`shrink-0 max-[1099px]:w-full ${isPlottedOtherwise(part) ? 'w-88' : 'w-56'}`}>
           <PointTable part={part} />
         </div>
-        <div className="top-0 min-w-0 flex-1 self-start min-[1100px]:sticky">
+        <div className="top-0 min-w-0 flex-1 min-[1100px]:sticky min-[1100px]:self-start">
           <GraphPaper
             reading={reading}
             x={x}

@@ -35,6 +35,7 @@ export function Unknowns({ part }: { readonly part: Series }) {
       {unknowns.length > 0 && (
         <table className="mb-2 w-full border-collapse">
           <ColumnHeads
+            className="max-[599px]:hidden"
             columns={[
               { says: 'Unknown', width: 'w-48' },
               { says: axisHead(y), align: 'right' },
@@ -73,8 +74,8 @@ function UnknownRow({ part, unknown: { id, label, readings }, found, unit }: Unk
       if (one) act(one)
     })
   return (
-    <tr className="border-b border-hair align-top">
-      <td className="py-1 pr-2">
+    <tr className="border-b border-hair align-top max-[599px]:flex max-[599px]:flex-wrap max-[599px]:items-center max-[599px]:justify-between">
+      <td className="py-1 pr-2 max-[599px]:w-full max-[599px]:pr-0">
         <TextField
           label="name of the unknown"
           hideLabel
