@@ -13,6 +13,9 @@ const PAGES = [
   ['dyes-of-lichen-inks', ['c1']],
   ['four-jars', ['r1', 'work-out']],
   ['limewater-in-three-waters', ['work-out']],
+  ['copper-in-the-roof-water', ['m1']],
+  ['clock-in-the-cold-store', ['m1']],
+  ['sourness-of-the-cellar-cider', ['m1', 'work-out']],
 ] as const
 
 /** Rules that a page breaks; of all the rules, or of some. */
