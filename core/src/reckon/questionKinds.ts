@@ -1,5 +1,4 @@
-import { drawnAxis } from '../curve/index.ts'
-import { type FindOf, findById, findPart, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
+import { type FindOf, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
@@ -27,6 +26,15 @@ import { relateMassToWeigh } from './relations/statedQuantity.ts'
 import { type AnswerTo, relateSum } from './relations/sum.ts'
 import type { Target } from './relations/target.ts'
 import { relateHydration, relateMolarMass, relateUnknownMass } from './relations/unknownSolid.ts'
+import {
+  areaTitle,
+  crossingTitle,
+  equivalenceTitle,
+  halfWayTitle,
+  heightTitle,
+  placeTitle,
+  turningTitle,
+} from './seriesTitles.ts'
 import { readFormula } from './species.ts'
 
 /** The network in which a question is asked. */
@@ -71,35 +79,7 @@ function inPlace(bench: Bench, find: FindOf<'mass' | 'amount'>, quantity: 'mass'
 }
 
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const lower = (text: string) => (/^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text)
 const inLabel = (task: Task, find: { readonly in: string }) => `in ${materialLabel(task, find.in)}`
-
-/** What stands along an axis of a series, to begin a title with. */
-function axisOf(task: Task, series: string, axis: 'x' | 'y'): string {
-  const part = findPart(task, 'series', series)
-  const name = part ? drawnAxis(part[axis]).name : axis
-  // A name like pH or ln(k) keeps its first letter.
-  return /^[a-z]{2}/.test(name) && !/^(pH|ln|log)/.test(name) ? upper(name) : name
-}
-
-/** Where something is read off, if it is a number. */
-function placeSaid(place: FindOf<'xAt'>['y']): string {
-  if (typeof place === 'string') return ` at ${place}`
-  return 'value' in place ? ` at ${place.value} ${place.unit}`.trimEnd() : ''
-}
-
-/** Of which unknown x is looked up. */
-function unknownOf(task: Task, { in: series, y }: FindOf<'xAt'>): string | undefined {
-  if (typeof y !== 'object' || !('unknown' in y)) return undefined
-  const unknowns = findPart(task, 'series', series)?.unknowns ?? []
-  return `in ${findById(unknowns, y.unknown)?.label || y.unknown}`
-}
-
-function turningTitle(task: Task, { quantity, in: series, axis }: FindOf<'highest' | 'lowest'>): string {
-  return axis === 'y'
-    ? `${upper(quantity)} ${lower(axisOf(task, series, 'y'))}`
-    : `${axisOf(task, series, 'x')} where the curve is ${quantity}`
-}
 
 /** Every kind of question. One that lacks something here does not compile. */
 const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> } = {
@@ -165,8 +145,7 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
     relate: (find, { bench }) => onSpecies(find.of, (species) => relatePerItem(bench, species, find.in, find.items)),
   },
   crossing: {
-    title: ({ in: series, axis }, task) =>
-      axis === undefined ? 'Where the lines cross' : `${axisOf(task, series, axis)} where the lines cross`,
+    title: crossingTitle,
     relate: (find, { bench }) => relateCrossing(bench, find.in, find.axis),
   },
   gradient: {
@@ -175,31 +154,31 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
   },
   rise: { title: () => 'Change on mixing', relate: (find, { bench }) => relateRise(bench, find.in) },
   yAt: {
-    title: (find, task) => `${axisOf(task, find.in, 'y')} read off${placeSaid(find.x)}`,
+    title: heightTitle,
     relate: (find, { bench, id, answerTo }) => relateYAt(bench, find, { id, answerTo }),
   },
   xAt: {
-    title: (find, task) => `${axisOf(task, find.in, 'x')} ${unknownOf(task, find) ?? `read off${placeSaid(find.y)}`}`,
+    title: placeTitle,
     relate: (find, { bench, id, answerTo }) => relateXAt(bench, find, { id, answerTo }),
   },
   highest: {
-    title: (find, task) => turningTitle(task, find),
+    title: turningTitle,
     relate: (find, { bench }) => relateTurning(bench, find),
   },
   lowest: {
-    title: (find, task) => turningTitle(task, find),
+    title: turningTitle,
     relate: (find, { bench }) => relateTurning(bench, find),
   },
   equivalence: {
-    title: (find, task) => `${axisOf(task, find.in, 'x')} at equivalence${find.which === undefined ? '' : ` ${find.which}`}`,
+    title: equivalenceTitle,
     relate: (find, { bench }) => relateEquivalence(bench, find),
   },
   halfEquivalence: {
-    title: (find) => `pKa, half-way to equivalence${find.which === undefined ? '' : ` ${find.which}`}`,
+    title: halfWayTitle,
     relate: (find, { bench }) => relateHalfEquivalence(bench, find),
   },
   area: {
-    title: (find, task) => `Area under ${lower(axisOf(task, find.in, 'y'))}`,
+    title: areaTitle,
     relate: (find, { bench, id }) => relateArea(bench, id, find),
   },
   sum: {

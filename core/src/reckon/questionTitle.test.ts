@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { newTask, type Question, readTask } from '../record/index.ts'
+import { newTask, type Question, readTask, type Task } from '../record/index.ts'
 import { questionTitle } from './index.ts'
 
 const TASK = readTask({
@@ -46,5 +46,45 @@ describe('what a question asks, in words', () => {
     const find = { quantity: 'meanTitre', in: 't1' } as const
     expect(questionTitle(TASK, { id: 'q', find, text: '  What is x?  ' })).toBe('What is x?')
     expect(questionTitle(TASK, { id: 'q', find, text: '  ' })).toBe('Mean titre')
+  })
+})
+
+describe('the title of a question about a series', () => {
+  const series = (x: object, y: object) =>
+    readTask({
+      format: 'hop-lark/task',
+      version: 2,
+      id: 'x',
+      title: 'x',
+      parts: [
+        {
+          id: 'm',
+          kind: 'series',
+          x: { unit: '', ...x },
+          y: { unit: '', ...y },
+          points: [],
+          unknowns: [{ id: 'u', label: 'tub', readings: [] }],
+        },
+      ],
+    })
+  const CURVE = series({ name: 'volume of NaOH' }, { name: 'pH' })
+  const LINE = series({ name: 'temperature', unit: '°C', plotted: 'inverse kelvins' }, { name: 'time', plotted: 'ln of inverse' })
+
+  it.each<[Question['find'], Task, string]>([
+    [{ quantity: 'crossing', in: 'm', axis: 'y' }, CURVE, 'pH where the lines cross'],
+    [{ quantity: 'yAt', in: 'm', x: '12.50' }, CURVE, 'pH read off at 12.50'],
+    [{ quantity: 'yAt', in: 'm', x: { answer: 'q' } }, CURVE, 'pH read off'],
+    [{ quantity: 'xAt', in: 'm', y: { value: '7', unit: '' } }, CURVE, 'Volume of NaOH read off at 7'],
+    [{ quantity: 'xAt', in: 'm', y: { unknown: 'u' } }, CURVE, 'Volume of NaOH in tub'],
+    [{ quantity: 'xAt', in: 'm', y: '-4' }, LINE, '1/temperature read off at -4'],
+    [{ quantity: 'yAt', in: 'm', x: '0.0033' }, LINE, 'ln(1/time) read off at 0.0033'],
+    [{ quantity: 'highest', in: 'm', axis: 'y' }, CURVE, 'Highest pH'],
+    [{ quantity: 'lowest', in: 'm', axis: 'x' }, CURVE, 'Volume of NaOH where the curve is lowest'],
+    [{ quantity: 'equivalence', in: 'm' }, CURVE, 'Volume of NaOH at equivalence'],
+    [{ quantity: 'halfEquivalence', in: 'm', which: 2 }, CURVE, 'pKa, half-way to equivalence 2'],
+    [{ quantity: 'area', in: 'm' }, CURVE, 'Area under pH'],
+    [{ quantity: 'area', in: 'gone' }, CURVE, 'Area under y'],
+  ])('%j', (find, task, title) => {
+    expect(questionTitle(task, { id: 'q', find })).toBe(title)
   })
 })

@@ -6,7 +6,8 @@ import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { AskedFields } from './AskedFields.tsx'
-import { type Asked, askedAfresh, askedOf, placesFor, questionFrom } from './askable.ts'
+import { type Asked, askedAfresh, placesFor } from './askable.ts'
+import { askedOf, questionFrom } from './askedFind.ts'
 import { AskedSchema } from './askedSchema.ts'
 
 interface QuestionFormProps {

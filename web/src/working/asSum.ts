@@ -11,6 +11,8 @@ export interface AskedSum {
   readonly with: Readonly<Record<string, string | undefined>>
 }
 
+export const NO_SUM: AskedSum = { sum: '', texts: {}, with: {} }
+
 /** A calculation that has just been chosen, with what is usual in its fields. */
 export function freshSum(id: string): AskedSum {
   const filled = (sumOf(id)?.takes ?? []).flatMap(({ key, usual, unit }) =>

@@ -1,6 +1,7 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { z } from 'zod'
-import { ASKABLE, type Askable, type Asked, type Extra, questionFrom } from './askable.ts'
+import { ASKABLE, type Askable, type Asked, type Extra } from './askable.ts'
+import { questionFrom } from './askedFind.ts'
 
 /** A field that a form has put away has no value. */
 const text = z.string().optional()

@@ -6,7 +6,8 @@ import roof from '../../../demo/copper-in-the-roof-water.hoplark.json'
 import jars from '../../../demo/four-jars.hoplark.json'
 import limewater from '../../../demo/limewater-in-three-waters.hoplark.json'
 import { changed, choose, LAWN_SAND, nowOpen, openTask, typeInto, withoutLayout } from '../testing/openTask.tsx'
-import { type Askable, type Asked, askedAfresh, askedOf, placesFor, questionFrom } from './askable.ts'
+import { type Askable, type Asked, askedAfresh, placesFor } from './askable.ts'
+import { askedOf, questionFrom } from './askedFind.ts'
 import { QuestionDialog } from './QuestionDialog.tsx'
 
 beforeAll(() => {

@@ -1,61 +1,29 @@
 import { Exact, isAlike } from '../../number/index.ts'
 import { type FindOf, path } from '../../record/index.ts'
-import {
-  checkBalance,
-  type Equation,
-  type Formula,
-  parseFormula,
-  sameSpecies,
-  speciesKey,
-  type Term,
-} from '../../substance/index.ts'
+import { checkBalance, type Formula, parseFormula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { ofQuestion } from '../place.ts'
 import type { Key, What } from '../quantity.ts'
-import { readEquation, readFormula } from '../species.ts'
-import { relateInUnit, unitKept, unitOf } from './inUnit.ts'
+import { readEquation } from '../species.ts'
+import { type Equilibrium, letterOf, type Member, membersOf, unitGiven } from './equilibriumMembers.ts'
+import { relateInUnit, unitKept } from './inUnit.ts'
 import { isLacking, Lacking, present } from './lacking.ts'
 import type { AnswerTo } from './sum.ts'
 import type { Target } from './target.ts'
 import { valueNow } from './valueNow.ts'
 
 type Find = FindOf<'equilibriumConstant'>
-type Given = NonNullable<Find['start']>[string]
-type When = 'start' | 'at'
-
-/** A substance of the equation: how many of it form (or, below nought, are used), and what is known of it. */
-interface Member {
-  readonly formula: Formula
-  readonly count: number
-  readonly forms: boolean
-  readonly start: Key | undefined
-  readonly at: Key | undefined
-}
 
 /** An equilibrium constant being laid, from amounts (and the volume) or concentrations. */
 class EquilibriumLayer {
-  private readonly bench: Bench
-  private readonly id: string
-  private readonly find: Find
-  private readonly answerTo: AnswerTo
-  private readonly equation: Equation
-  /** Of what is given: mol, or mol/dm3. */
-  private readonly unit: 'mol' | 'mol/dm3'
+  private readonly asked: Equilibrium
 
-  constructor(bench: Bench, id: string, find: Find, equation: Equation, answerTo: AnswerTo) {
-    this.bench = bench
-    this.id = id
-    this.find = find
-    this.equation = equation
-    this.answerTo = answerTo
-    const units = [...Object.values(find.start ?? {}), ...Object.values(find.at ?? {})].flatMap((given) =>
-      typeof given === 'object' && 'unit' in given ? [given.unit] : [],
-    )
-    this.unit = units.some((unit) => isAlike(unit, 'mol/dm3')) ? 'mol/dm3' : 'mol'
+  constructor(asked: Equilibrium) {
+    this.asked = asked
   }
 
   lay(): Target {
-    const members = this.members()
+    const members = membersOf(this.asked)
     const lacking = members.find(isLacking)
     if (lacking) return { missing: lacking.says }
     const known = present(members)
@@ -74,63 +42,12 @@ class EquilibriumLayer {
   }
 
   private define(what: What, detail: string, says: string, symbol: string, unit: string): Key {
-    const place = ofQuestion(this.id)
-    return this.bench.network.define({ of: { what, detail, place }, says, symbol, fullSymbol: symbol, ...unitKept(unit) })
+    const place = ofQuestion(this.asked.id)
+    return this.asked.bench.network.define({ of: { what, detail, place }, says, symbol, fullSymbol: symbol, ...unitKept(unit) })
   }
 
   private get letter(): string {
-    return this.unit === 'mol' ? 'n' : 'c'
-  }
-
-  private members(): readonly (Member | Lacking)[] {
-    const { reactants, products } = this.equation
-    const side = (terms: readonly Term[], forms: boolean) =>
-      terms
-        .filter(({ state }) => state !== 's')
-        .map(({ formula, count }): Member | Lacking => {
-          const [start, at] = [this.given('start', formula), this.given('at', formula)]
-          if (isLacking(start)) return start
-          return isLacking(at) ? at : { formula, count, forms, start, at }
-        })
-    return [...side(reactants, false), ...side(products, true)]
-  }
-
-  /** What is given of a substance; undefined where nothing is. */
-  private given(when: When, formula: Formula): Key | Lacking | undefined {
-    const entries = Object.entries(this.find[when] ?? {})
-    const [name, given] =
-      entries.find(([text]) => {
-        const read = readFormula(text)
-        return read !== undefined && sameSpecies(read, formula)
-      }) ?? []
-    if (name === undefined || given === undefined) return undefined
-    const key = this.read(when, name, given, formula)
-    if (isLacking(key)) return key
-    const says = `${formula.text} in ${this.unit}`
-    const natural = this.bench.network.quantities.get(key)
-    if (natural && !isAlike(unitOf(natural), this.unit)) return new Lacking(`${says} instead of ${unitOf(natural) || 'no unit'}`)
-    return relateInUnit(this.bench, key, this.unit).key
-  }
-
-  private read(when: When, name: string, given: Given, formula: Formula): Key | Lacking {
-    if (typeof given === 'object' && 'answer' in given) {
-      const answer = this.answerTo(given.answer)
-      return 'missing' in answer ? new Lacking(answer.missing) : answer.key
-    }
-    const { value, unit } = typeof given === 'string' ? { value: given, unit: this.unit } : given
-    const exact = new Exact(value)
-    const where = when === 'start' ? 'put in' : 'at equilibrium'
-    if (exact.isNegative() || (when === 'at' && exact.isZero()))
-      return new Lacking(`more than nothing of ${formula.text} ${where}, instead of ${value}`)
-    const symbol = `${this.letter}${when === 'start' ? '₀' : ''}(${formula.text})`
-    const key = this.define('worked with', `${when} ${speciesKey(formula)}`, `${formula.text} ${where}`, symbol, unit)
-    this.bench.network.give(key, {
-      value: exact,
-      text: value,
-      at: path('questions', this.id, 'find', when, name, ...(typeof given === 'string' ? [] : ['value'])),
-      reading: true,
-    })
-    return key
+    return letterOf(this.asked.unit)
   }
 
   /** How far the reaction went: from the substance of which both ends are known. */
@@ -140,13 +57,13 @@ class EquilibriumLayer {
     if (!measured?.start || !measured.at)
       return new Lacking('one substance of which both what was put in and what is left are known')
     const { formula, count, forms, start, at } = measured
-    const { network } = this.bench
+    const { network } = this.asked.bench
     const change = this.define(
       'line of a sum',
       'change',
       `${forms ? 'made' : 'used'} of ${formula.text}`,
       `Δ${this.letter}`,
-      this.unit,
+      this.asked.unit,
     )
     network.sum({
       gives: change,
@@ -156,7 +73,7 @@ class EquilibriumLayer {
       formulas: { [change]: forms ? `${this.letter} − ${this.letter}₀` : `${this.letter}₀ − ${this.letter}` },
     })
     if (count === 1) return change
-    const extent = this.define('line of a sum', 'extent', 'to one of the equation as it is written', 'x', this.unit)
+    const extent = this.define('line of a sum', 'extent', 'to one of the equation as it is written', 'x', this.asked.unit)
     network.product({
       gives: extent,
       over: [change],
@@ -172,16 +89,16 @@ class EquilibriumLayer {
     if (at !== undefined) return at
     if (extent === undefined || start === undefined)
       return new Lacking(`what was put in of ${formula.text}: 0 if it was none, or what is there at equilibrium`)
-    const { network } = this.bench
+    const { network } = this.asked.bench
     const left = this.define(
       'line of a sum',
       `left ${speciesKey(formula)}`,
       `${formula.text} at equilibrium`,
       `${this.letter}(${formula.text})`,
-      this.unit,
+      this.asked.unit,
     )
     const changed = count === 1 ? extent : this.times(formula, count, extent)
-    const written = `${count === 1 ? '' : count}${this.bench.network.quantities.get(extent)?.symbol ?? 'x'}`
+    const written = `${count === 1 ? '' : count}${this.asked.bench.network.quantities.get(extent)?.symbol ?? 'x'}`
     network.sum({
       gives: left,
       plus: forms ? [start, changed] : [start],
@@ -194,13 +111,19 @@ class EquilibriumLayer {
 
   /** Whether by what was given nothing, or less, is left of something. */
   private isUsedUp(key: Key): boolean {
-    const value = valueNow(this.bench, key)
+    const value = valueNow(this.asked.bench, key)
     return value !== undefined && !value.gt(0)
   }
 
   private times(formula: Formula, count: number, extent: Key): Key {
-    const key = this.define('line of a sum', `change ${speciesKey(formula)}`, `change of ${formula.text}`, `${count}x`, this.unit)
-    this.bench.network.product({
+    const key = this.define(
+      'line of a sum',
+      `change ${speciesKey(formula)}`,
+      `change of ${formula.text}`,
+      `${count}x`,
+      this.asked.unit,
+    )
+    this.asked.bench.network.product({
       gives: key,
       over: [extent],
       factor: { over: count, under: 1 },
@@ -212,20 +135,20 @@ class EquilibriumLayer {
 
   /** Concentrations from amounts and the volume, unless as many stand on either side, so that it cancels. */
   private concentrations(members: readonly Member[], amounts: readonly Key[]): readonly Key[] | Lacking {
-    if (this.unit === 'mol/dm3' || this.order(members) === 0) return amounts
-    const { volume } = this.find
+    if (this.asked.unit === 'mol/dm3' || this.order(members) === 0) return amounts
+    const { volume } = this.asked.find
     if (volume === undefined) return new Lacking('the volume, since there are not as many on either side')
     const { value, unit } = typeof volume === 'string' ? { value: volume, unit: 'dm3' } : volume
     if (!isAlike(unit, 'dm3')) return new Lacking(`a volume instead of ${unit || 'no unit'}`)
     if (!new Exact(value).gt(0)) return new Lacking(`a volume above nought instead of ${value}`)
     const read = this.define('worked with', 'volume', 'volume', 'V', unit)
-    this.bench.network.give(read, {
+    this.asked.bench.network.give(read, {
       value: new Exact(value),
       text: value,
-      at: path('questions', this.id, 'find', 'volume'),
+      at: path('questions', this.asked.id, 'find', 'volume'),
       reading: true,
     })
-    const { key: whole } = relateInUnit(this.bench, read, 'dm3')
+    const { key: whole } = relateInUnit(this.asked.bench, read, 'dm3')
     return members.map(({ formula }, index) => {
       const key = this.define(
         'line of a sum',
@@ -234,7 +157,7 @@ class EquilibriumLayer {
         `[${formula.text}]`,
         'mol/dm3',
       )
-      this.bench.network.product({
+      this.asked.bench.network.product({
         gives: key,
         over: [amounts[index] as Key],
         under: [whole],
@@ -262,13 +185,13 @@ class EquilibriumLayer {
         .filter((member) => member.forms === forms)
         .map(({ formula, count }) => `[${formula.text}]${count === 1 ? '' : `^${count}`}`)
         .join('')
-    const cancels = order === 0 && this.unit === 'mol'
-    this.bench.network.product({
+    const cancels = order === 0 && this.asked.unit === 'mol'
+    this.asked.bench.network.product({
       gives: constant,
       over: times(true),
       under: times(false),
       oneWay: true,
-      equation: this.equation.text,
+      equation: this.asked.equation.text,
       assumes: [
         'equilibrium had been reached and did not shift while it was measured',
         ...(cancels ? ['the volume cancels: as many stand on either side'] : []),
@@ -292,5 +215,5 @@ export function relateEquilibriumConstant(bench: Bench, id: string, find: Find, 
     return {
       missing: `an equation that balances: ${first.what} is ${first.left} on the left and ${first.right} on the right`,
     }
-  return new EquilibriumLayer(bench, id, find, equation, answerTo).lay()
+  return new EquilibriumLayer({ bench, id, find, equation, answerTo, unit: unitGiven(find) }).lay()
 }

@@ -1,4 +1,4 @@
-import { type LookUp, lookUpOn, sensibleAxis } from '../../../curve/index.ts'
+import { type Line, type LookUp, lookUpOn, sensibleAxis } from '../../../curve/index.ts'
 import { Exact } from '../../../number/index.ts'
 import { entryText, type FindOf, findById, path } from '../../../record/index.ts'
 import type { Bench } from '../../Bench.ts'
@@ -6,12 +6,14 @@ import type { Drawn } from '../../network.ts'
 import type { Key } from '../../quantity.ts'
 import type { Target } from '../target.ts'
 import { type Asking, placeOnAxis } from './given.ts'
-import { define, lineOf, onPlot, type Plot, placesRead } from './plot.ts'
+import { layHeight, layPlace, STRAIGHT } from './onLine.ts'
+import { define, onPlot, type Plot, placesRead } from './plot.ts'
 
 const LIKE_THE_POINTS = 'the unknown was read as the points were: same instrument, same cell, same conditions'
-const STRAIGHT = 'the line is straight as far as it is read'
 
-const NOTHING_DRAWN = (plot: Plot): Target => ({
+const isLine = (drawn: LookUp | Line): drawn is Line => 'slope' in drawn
+
+const nothingDrawn = (plot: Plot): Target => ({
   missing: `more points of ${plot.name}: two that differ in ${plot.x.name} for a line, three for a curve`,
 })
 
@@ -48,57 +50,15 @@ function placesOf(plot: Plot, { says, placesAt, slopeAt }: LookUp): Drawn {
   }
 }
 
-/** y on the line of a series at x: y = mx + b. */
-function onLineAt(plot: Plot, x: Key): Key {
-  const { reading, y } = plot
-  if (!reading.line) throw new Error('asked of a series without a line')
-  const says = `${y.name} on the line there`
-  const { network } = plot.bench
-  const value = define(plot, { what: 'looked up', detail: 'y', says, symbol: 'y', unit: y.unit })
-  if (plot.part.reading === 'line-from-origin') {
-    const { slope } = lineOf(plot, reading.line, '')
-    network.product({ gives: value, over: [slope, x], oneWay: true, assumes: STRAIGHT, formulas: { [value]: 'y = mx' } })
-    return value
-  }
-  const { slope, intercept } = lineOf(plot, reading.line, '')
-  const rise = define(plot, { what: 'rise along a line', says: 'rise of the line up to there', symbol: 'mx', unit: y.unit })
-  network.product({ gives: rise, over: [slope, x], oneWay: true, formulas: { [rise]: 'mx' } })
-  network.sum({ gives: value, plus: [rise, intercept], oneWay: true, assumes: STRAIGHT, formulas: { [value]: 'y = mx + b' } })
-  return value
-}
-
-/** x at which the line of a series has a height: x = (y − b)/m. */
-function onLineWith(plot: Plot, y: Key, { says, assumes }: { readonly says: string; readonly assumes: string }): Target {
-  const { reading, x } = plot
-  if (!reading.line) throw new Error('asked of a series without a line')
-  if (reading.line.slope === 0) return { missing: `a line of ${plot.name} that rises or falls` }
-  const { network } = plot.bench
-  const value = define(plot, { what: 'looked up', detail: 'x', says, symbol: 'x', unit: x.unit })
-  const { slope, intercept } = lineOf(plot, reading.line, '')
-  if (plot.part.reading === 'line-from-origin') {
-    network.product({ gives: value, over: [y], under: [slope], oneWay: true, assumes, formulas: { [value]: 'x = y/m' } })
-    return { key: value }
-  }
-  const above = define(plot, {
-    what: 'above the intercept',
-    says: `${plot.y.name} above where the line begins`,
-    symbol: 'y − b',
-    unit: plot.y.unit,
-  })
-  network.sum({ gives: above, plus: [y], minus: [intercept], oneWay: true, formulas: { [above]: 'y − b' } })
-  network.product({ gives: value, over: [above], under: [slope], oneWay: true, assumes, formulas: { [value]: 'x = (y − b)/m' } })
-  return { key: value }
-}
-
 /** y that is read off a series at some x. */
 export function relateYAt(bench: Bench, { in: id, x: given }: FindOf<'yAt'>, asking: Asking): Target {
   return onPlot(bench, id, (plot) => {
     const { reading, y } = plot
-    const drawn = lookUpOn(reading)
-    if (!drawn && !reading.line) return NOTHING_DRAWN(plot)
+    const drawn = lookUpOn(reading) ?? reading.line
+    if (!drawn) return nothingDrawn(plot)
     const x = placeOnAxis(plot, asking, 'x', given)
     if ('missing' in x) return x
-    if (!drawn) return { key: onLineAt(plot, x.key) }
+    if (isLine(drawn)) return { key: layHeight(plot, drawn, x.key) }
     return { key: heightThere(plot, drawn, x.key, { says: `${y.name} on ${drawn.says} there`, symbol: 'y' }) }
   })
 }
@@ -165,14 +125,13 @@ function readingOf(plot: Plot, id: string): Target {
 export function relateXAt(bench: Bench, { in: id, y: given }: FindOf<'xAt'>, asking: Asking): Target {
   return onPlot(bench, id, (plot) => {
     const { reading, x } = plot
-    const drawn = lookUpOn(reading)
-    if (!drawn && !reading.line) return NOTHING_DRAWN(plot)
+    const drawn = lookUpOn(reading) ?? reading.line
+    if (!drawn) return nothingDrawn(plot)
     const isUnknown = typeof given === 'object' && 'unknown' in given
     const y = isUnknown ? readingOf(plot, given.unknown) : placeOnAxis(plot, asking, 'y', given)
     if ('missing' in y) return y
     const says = isUnknown ? `${x.name} in ${labelOf(plot, given.unknown)}` : `${x.name} there`
-    const assumes = isUnknown ? LIKE_THE_POINTS : STRAIGHT
-    if (!drawn) return onLineWith(plot, y.key, { says, assumes })
+    if (isLine(drawn)) return layPlace(plot, drawn, y.key, { says, assumes: isUnknown ? LIKE_THE_POINTS : STRAIGHT })
     const several = typeof given === 'string' ? drawn.placesAt(Number(given)).length : 1
     const value = define(plot, {
       what: 'looked up',
