@@ -1,4 +1,5 @@
 import type { Decimal } from 'decimal.js'
+import { Memory } from '../memory/index.ts'
 import { Exact } from './reading.ts'
 import { findUnit, UNITS } from './units.ts'
 import { gcd } from './wholeNumbers.ts'
@@ -151,12 +152,19 @@ const OF_TABLE = {
   pure: '',
 } as const
 
+/** Units are asked about again and again; what is typed ends up here, too. */
+const MEASURES = new Memory<string, Measure | undefined>(500)
+
 /**
  * What a unit measures, however it is written: `cm3/min`, `kJ mol-1`, `J/(g K)`, `ppm`.
  *
  * @returns undefined where the text is no unit (`drops`)
  */
 export function measureOf(text: string): Measure | undefined {
+  return MEASURES.recall(text, readMeasure)
+}
+
+function readMeasure(text: string): Measure | undefined {
   const known = findUnit(text)
   if (known === undefined) return compound(text)
   const { dimension, inBase } = UNITS[known]
