@@ -19,6 +19,18 @@ function checkPoints(part: PartOf<'series'>): readonly Problem[] {
   )
 }
 
+/** Readings of unknowns that cannot be plotted so. */
+function checkUnknowns({ id: series, y, unknowns = [] }: PartOf<'series'>): readonly Problem[] {
+  const { of, name } = drawnAxis(y)
+  return unknowns.flatMap(({ id, readings }) =>
+    readings.flatMap((reading): Problem[] => {
+      const text = entryText(reading.y)
+      const at = path('parts', series, 'unknowns', id, 'readings', reading.id, 'y')
+      return Number.isFinite(of(Number(text))) ? [] : [recordProblem('series.cannotPlot', at, { text, name })]
+    }),
+  )
+}
+
 /** Where the first reading of an unknown stands. */
 function firstReadingOf({ id: series, unknowns = [] }: PartOf<'series'>, id: string): Path {
   const [first] = findById(unknowns, id)?.readings ?? []
@@ -40,5 +52,5 @@ export function checkSeries(part: PartOf<'series'>): readonly Problem[] {
         ]
       : [],
   )
-  return [...checkPoints(part), ...beyond]
+  return [...checkPoints(part), ...checkUnknowns(part), ...beyond]
 }

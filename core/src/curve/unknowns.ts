@@ -23,7 +23,8 @@ export function lookUpUnknowns(part: PartOf<'series'>): readonly LookedUp[] {
   const heights = reading.points.map(({ y }) => y)
   return (part.unknowns ?? []).map(({ id, label, readings }): LookedUp => {
     const read = readings.map(({ y }) => of(Number(entryText(y))))
-    if (read.length === 0) return { id, label, beyond: false }
+    // What cannot be plotted, as the logarithm of nought, has no place on the line.
+    if (read.length === 0 || !read.every(Number.isFinite)) return { id, label, beyond: false }
     const y = read.reduce((total, one) => total + one, 0) / read.length
     const x = reading.line ? placeAtHeight(reading.line, y) : drawn?.placesAt(y)[0]
     const beyond = heights.length > 0 && (y < Math.min(...heights) || y > Math.max(...heights))

@@ -187,6 +187,15 @@ describe('a calibration', () => {
     expect(surenessOf(task, 'q1')?.shares).toHaveLength(1)
   })
 
+  it('has no place for a reading that cannot be plotted, and says which', () => {
+    const axes = { ...AXES, y: { name: 'area', unit: '', plotted: 'ln' } }
+    const task = plotted(ISOOCTANE, { ...axes, ...read('0') }, inM('xAt', { y: { unknown: 'u' } }))
+    expect(answered(task)[0]).toMatch(/a reading of U that can be plotted as ln\(area\), instead of 0/)
+    expect(checkTask(task)).toEqual([
+      expect.objectContaining({ code: 'series.cannotPlot', at: path('parts', 'm', 'unknowns', 'u', 'readings', 'r0', 'y') }),
+    ])
+  })
+
   it('is asked about where the unknown lies beyond the standards', () => {
     const beyond = plotted(ISOOCTANE, { ...AXES, ...read('5.00') }, inM('xAt', { y: { unknown: 'u' } }))
     expect(checkTask(beyond)).toEqual([

@@ -2,6 +2,7 @@ import { isDecimalText } from '@hop-lark/core/number'
 import { type Path, writePath } from '@hop-lark/core/record'
 import { useDraft } from '../notebook/drafts.ts'
 import { TYPED_ONLY } from './typedOnly.ts'
+import { UNDER_THE_CELL } from './underTheCell.ts'
 
 interface NextReadingProps {
   readonly label: string
@@ -22,25 +23,32 @@ export function NextReading({ label, at, onReading, className = 'w-full text-[1.
     setText(undefined)
   }
   return (
-    <input
-      aria-label={label}
-      aria-invalid={wrong}
-      data-at={writePath(at)}
-      inputMode="decimal"
-      autoComplete="off"
-      {...(text === '' ? {} : TYPED_ONLY)}
-      value={text}
-      placeholder="–"
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') keep()
-        if (event.key !== 'Escape') return
-        event.stopPropagation()
-        if (text === '') event.currentTarget.blur()
-        else setText(undefined)
-      }}
-      className={`num rounded-md border-2 px-1 py-1 text-right outline-none placeholder:text-ink-soft focus:border-hop ${className} ${wrong ? 'border-litmus bg-litmus-wash' : 'border-rule bg-sheet'}`}
-    />
+    <div className="relative">
+      <input
+        aria-label={label}
+        aria-invalid={wrong}
+        data-at={writePath(at)}
+        inputMode="decimal"
+        autoComplete="off"
+        {...(text === '' ? {} : TYPED_ONLY)}
+        value={text}
+        placeholder="–"
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep()
+          if (event.key !== 'Escape') return
+          event.stopPropagation()
+          if (text === '') event.currentTarget.blur()
+          else setText(undefined)
+        }}
+        className={`num rounded-md border-2 px-1 py-1 text-right outline-none placeholder:text-ink-soft focus:border-hop ${className} ${wrong ? 'border-litmus bg-litmus-wash' : 'border-rule bg-sheet'}`}
+      />
+      {wrong && (
+        <p role="alert" className={`${UNDER_THE_CELL} border-litmus bg-litmus-wash`}>
+          digits and a point only, no unit
+        </p>
+      )}
+    </div>
   )
 }

@@ -5,6 +5,7 @@ import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Struck } from './Struck.tsx'
 import { TYPED_ONLY } from './typedOnly.ts'
+import { UNDER_THE_CELL } from './underTheCell.ts'
 
 interface ReadingCellProps {
   /** Path of the reading in the record. */
@@ -39,8 +40,6 @@ const RINGS = {
   query: 'border-iodine bg-iodine-wash',
   advice: 'border-transparent',
 } as const
-
-const UNDER_THE_CELL = 'absolute top-full right-0 z-10 mt-1 rounded-md border px-2 py-1 text-sm whitespace-nowrap'
 
 /** What is typed into a cell, what is suggested instead, and what the keys do with it. */
 function useReading({ at, entry, step, offer, onDone }: Pick<ReadingCellProps, 'at' | 'entry' | 'step' | 'offer' | 'onDone'>) {

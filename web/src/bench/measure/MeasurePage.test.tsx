@@ -146,6 +146,7 @@ describe('a calibration', () => {
     fireEvent.change(next, { target: { value: '0.2x' } })
     fireEvent.keyDown(next, { key: 'Enter' })
     expect(next.getAttribute('aria-invalid')).toBe('true')
+    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
     cleanup()
     openTask(ROOF, <Measure />, 'm1')
     expect((screen.getByLabelText('tub water, five-fold, next reading') as HTMLInputElement).value).toBe('0.2x')

@@ -40,7 +40,7 @@ export function Unknowns({ part }: { readonly part: Series }) {
               { says: 'Unknown', width: 'w-48' },
               { says: axisHead(y), align: 'right' },
               { says: axisHead(x), align: 'right', width: 'w-40' },
-              { says: 'Take out', unseen: true },
+              { says: 'Take out', unseen: true, width: 'w-11' },
             ]}
           />
           <tbody>

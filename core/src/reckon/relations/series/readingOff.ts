@@ -89,6 +89,9 @@ function readingOf(plot: Plot, id: string): Target {
   const unknown = part.unknowns && findById(part.unknowns, id)
   if (!unknown) return { missing: `an unknown called '${id}' in ${plot.name}` }
   const label = unknown.label || unknown.id
+  const impossible = unknown.readings.find((reading) => !Number.isFinite(y.of(Number(entryText(reading.y)))))
+  if (impossible)
+    return { missing: `a reading of ${label} that can be plotted as ${y.name}, instead of ${entryText(impossible.y)}` }
   const readings = unknown.readings.map((reading, index): Key => {
     const text = entryText(reading.y)
     const key = define(plot, {
