@@ -107,6 +107,11 @@ describe('Kc of any equation', () => {
     ],
     ['a mass', { equation: IODIDE, at: { H2: { value: '2', unit: 'g' }, I2: '1', HI: '1' } }, /H2 in mol instead of g/],
     [
+      'two that disagree',
+      { equation: IODIDE, start: { H2: '0.4', I2: '0.4', HI: '0' }, at: { H2: '0.3', HI: '0.6' } },
+      /one of H2 and HI left out: .* two different places/,
+    ],
+    [
       'more used than was put in',
       { equation: IODIDE, start: { H2: '0.1', I2: '0.5', HI: '0' }, at: { HI: '0.6' } },
       /more of H2 put in, .* by these none would be left/,

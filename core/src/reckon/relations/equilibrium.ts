@@ -14,6 +14,9 @@ import { valueNow } from './valueNow.ts'
 
 type Find = FindOf<'equilibriumConstant'>
 
+/** Two measurements of one extent agree so well in school. */
+const TOLERANCE = 0.05
+
 /** An equilibrium constant being laid, from amounts (and the volume) or concentrations. */
 class EquilibriumLayer {
   private readonly asked: Equilibrium
@@ -50,12 +53,32 @@ class EquilibriumLayer {
     return letterOf(this.asked.unit)
   }
 
+  /** Whether two substances of which both ends are known tell of different extents. */
+  private disagree(one: Member, other: Member): boolean {
+    const [a, b] = [one, other].map(({ start, at, count, forms }) => {
+      const [from, to] = [start, at].map((key) => (key === undefined ? undefined : valueNow(this.asked.bench, key)))
+      return (
+        from &&
+        to
+          ?.sub(from)
+          .mul(forms ? 1 : -1)
+          .div(count)
+      )
+    })
+    return a !== undefined && b !== undefined && a.sub(b).abs().gt(a.abs().mul(TOLERANCE))
+  }
+
   /** How far the reaction went: from the substance of which both ends are known. */
   private extent(members: readonly Member[]): Key | Lacking | undefined {
     if (members.every(({ at }) => at !== undefined)) return undefined
-    const measured = members.find(({ start, at }) => start !== undefined && at !== undefined)
+    const [measured, ...others] = members.filter(({ start, at }) => start !== undefined && at !== undefined)
     if (!measured?.start || !measured.at)
       return new Lacking('one substance of which both what was put in and what is left are known')
+    const other = others.find((one) => this.disagree(measured, one))
+    if (other)
+      return new Lacking(
+        `one of ${measured.formula.text} and ${other.formula.text} left out: by these the reaction would have gone to two different places`,
+      )
     const { formula, count, forms, start, at } = measured
     const { network } = this.asked.bench
     const change = this.define(
