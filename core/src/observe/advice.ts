@@ -1,3 +1,4 @@
+import type { StepContext } from './context.ts'
 import type { ObservedFact } from './facts.ts'
 import { readObservation } from './read.ts'
 
@@ -10,19 +11,18 @@ export interface WordingAdvice {
   readonly span: readonly [from: number, to: number]
 }
 
-/** What the step was, as far as the wording hangs on it. */
-export interface StepContext {
-  readonly do: string
-  readonly reagent?: string | undefined
-  readonly amount?: string | undefined
-}
-
 interface Rule {
   readonly code: string
   readonly pattern: RegExp
   readonly says: (match: RegExpExecArray) => string
   readonly instead?: (match: RegExpExecArray) => string
+  /** Whether it is right where it stands. */
+  readonly isRight?: (step: StepContext) => boolean
 }
+
+/** Things that are seen: that they are present is no conclusion. */
+const SEEN =
+  'precipitates?|ppts?|pptn|solids?|residues?|bubbles|droplets|layers?|colou?r|gas|smell|fumes|smoke|crystals|suspension|flame|tinge|ring|condensation|moisture'
 
 /** Ways of putting things that cost marks (common practice of marking). */
 const RULES: readonly Rule[] = [
@@ -37,6 +37,8 @@ const RULES: readonly Rule[] = [
     pattern:
       /\b(?:turns?|goes|went|turned|became|becomes|gives?|giving)\s+(?:a\s+)?clear\b(?!\s+(?:colou?rless|blue|green|yellow))|^\s*clear(?:\s+(?:solution|soln|liquid))?\s*$/i,
     says: () => 'Clear means that one can see through it; a solution without colour is colourless.',
+    // Limewater is clear or milky; a tube clears when its precipitate goes.
+    isRight: ({ test, precipitate }) => test === 'limewater' || precipitate === true,
     instead: ([words]) => words.replace(/clear/i, 'colourless'),
   },
   {
@@ -53,14 +55,18 @@ const RULES: readonly Rule[] = [
   },
   {
     code: 'wording.conclusion',
-    pattern:
-      /\b(?:(?:contains?|presence\s+of)\s+\w+|\w+(?:\s+ions?)?\s+(?:is|are)\s+present|\w+\s+ions?\s+present|(?:carbonate|sul(?:ph|f)ate|chloride|bromide|iodide|nitrate)\s+present|(?:acidic|basic|alkaline)\s+gas)\b/i,
+    pattern: new RegExp(
+      String.raw`\b(?:(?:contains?|presence\s+of)\s+(?!(?:an?\s+)?(?:\w+\s+)?(?:${SEEN})\b)\w+|(?!(?:${SEEN})\b)\w+(?:\s+ions?)?\s+(?:is|are)\s+present|\w+\s+ions?\s+present|(?:carbonate|sul(?:ph|f)ate|chloride|bromide|iodide|nitrate)\s+present|(?:acidic|basic|alkaline)\s+gas)\b`,
+      'i',
+    ),
     says: ([words]) => `“${words}” is a conclusion: it belongs under what it means. Write what was seen.`,
   },
   {
     code: 'wording.dryLitmus',
     pattern: /(?<!damp\s)(?<!moist\s)(?<!wet\s)\b(?:red|blue)\s+litmus/i,
     says: () => 'Dry litmus shows nothing of a gas: say that it was damp.',
+    // The act said so, or the paper was dipped.
+    isRight: ({ do: act, reagent = '' }) => /\b(?:damp|moist|wet)/i.test(reagent) || (act === 'add' && /litmus/.test(reagent)),
     instead: ([words]) => `damp ${words}`,
   },
   {
@@ -84,17 +90,23 @@ const RULES: readonly Rule[] = [
 const has = (facts: readonly ObservedFact[], ...kinds: readonly ObservedFact['kind'][]) =>
   facts.some(({ kind }) => kinds.includes(kind))
 
+/** Advice that goes without saying beside another. */
+const SAYS_TOO: Readonly<Record<string, string>> = {
+  'wording.dissolvesForDecolourised': 'wording.givingMissing',
+  'wording.conclusion': 'wording.gasUntested',
+}
+
 /**
  * Advice on the wording of an observation: conclusions in place of observations, words that say something else, and what
  * is missing.
  *
- * @param step - what was done, where that bears on what should be said
+ * @param step - where the observation stands, which bears on what should be said
  */
 export function adviseWording(text: string, step?: StepContext): readonly WordingAdvice[] {
   if (text.trim() === '') return []
-  const ruled = RULES.flatMap(({ code, pattern, says, instead }): WordingAdvice[] => {
+  const ruled = RULES.flatMap(({ code, pattern, says, instead, isRight }): WordingAdvice[] => {
     const match = pattern.exec(text)
-    if (!match) return []
+    if (!match || (step && isRight?.(step))) return []
     return [
       {
         code,
@@ -104,18 +116,20 @@ export function adviseWording(text: string, step?: StepContext): readonly Wordin
       },
     ]
   })
-  const colourWent = ruled.some(({ code }) => code === 'wording.dissolvesForDecolourised')
-  return [...ruled, ...missingFrom(text, step).filter(({ code }) => !colourWent || code !== 'wording.givingMissing')]
+  const saidAlready = ruled.map(({ code }) => SAYS_TOO[code])
+  const all = [...ruled, ...missingFrom(text, step).filter(({ code }) => !saidAlready.includes(code))]
+  return all.filter(({ code }, index) => all.findIndex((one) => one.code === code) === index)
 }
 
 function missingFrom(text: string, step: StepContext | undefined): readonly WordingAdvice[] {
-  const { facts } = readObservation(text)
+  const { facts } = readObservation(text, step)
   const plain = facts.map(({ fact }) => fact)
   const advice: WordingAdvice[] = []
   const uncoloured = facts.find(({ fact }) => fact.kind === 'precipitate' && fact.colour === undefined)
   if (uncoloured) advice.push({ code: 'wording.colourMissing', says: 'Which colour is the precipitate?', span: uncoloured.span })
   const effervescence = facts.find(({ fact }) => fact.kind === 'effervescence')
-  if (effervescence && !has(plain, 'gas', 'smell'))
+  const tested = step?.test !== undefined || plain.some((fact) => fact.kind === 'not' && fact.of.kind === 'gas')
+  if (effervescence && !tested && !has(plain, 'gas', 'smell'))
     advice.push({
       code: 'wording.gasUntested',
       says: 'A gas is known by its test: which was done, and what was seen?',

@@ -1,83 +1,178 @@
 import { Memory } from '../memory/index.ts'
-import { FILLER, FIRST_SIGN, withColourSigns } from './colours.ts'
+import type { Clause } from './clause.ts'
+import { clausesOf } from './clauses.ts'
+import type { StepContext } from './context.ts'
 import type { Observation, ObservedFact, Read } from './facts.ts'
-import { GAS_PATTERNS } from './gasPatterns.ts'
-import { PATTERNS } from './patterns.ts'
-import type { Pattern } from './words.ts'
+import { readColourGone } from './heads/colourGone.ts'
+import { readFlame } from './heads/flame.ts'
+import { readBubbles, readFumes, readSmell, readSplint, readWarmth } from './heads/gasSigns.ts'
+import { readCrystals, readHeated, readHeatMarks } from './heads/heated.ts'
+import { readIndicator } from './heads/indicator.ts'
+import { readPapers, testOf } from './heads/papers.ts'
+import { readClear, readFate, readPrecipitate } from './heads/precipitate.ts'
+import { denied, type Head, type Scene } from './heads/scene.ts'
+import { readLayer, readSolution, readUnchanged } from './heads/solution.ts'
+import { type ClauseFact, merged } from './merge.ts'
+import { tokensOf } from './tokens.ts'
 
-/** Words that say nothing by themselves. */
-const IDLE = new Set(
-  `a an and the of in on to with was were is are it then which that this there so but also when after at by as from for into
-   formed forms form seen observed produced given gave giving gives off evolved gas paper tube test added adding drops drop few
-   excess xs more slowly quickly immediately at once settled settles left solution soln liquid warm warmed warming heated heating
-   cold hot shaken shaking damp moist red blue litmus splint turned turns turning goes went became becomes acid alkali sample its
-   all some very clear both first before again still has had be been colour color formation appears appeared not no`
-    .split(/\s+/)
-    .filter((word) => word !== ''),
-)
+/** Readers in the order in which they are asked: what has one meaning wherever it stands comes first. */
+const HEADS: readonly Head[] = [
+  readIndicator,
+  readSplint,
+  readFumes,
+  readSmell,
+  readBubbles,
+  readPapers,
+  readWarmth,
+  readFlame,
+  readHeatMarks,
+  readHeated,
+  readCrystals,
+  readFate,
+  readPrecipitate,
+  readClear,
+  readColourGone,
+  readLayer,
+  readSolution,
+  readUnchanged,
+]
 
-/** Signs that stand for colours here are nobody's letters. */
-const PRIVATE_USE = new RegExp(`[${FIRST_SIGN}-${FILLER}]`, 'g')
+/** Facts that are a colour or a default: beside a word that is not known, they are asked about. */
+const WEAK: ReadonlySet<ObservedFact['kind']> = new Set([
+  'solution',
+  'precipitateTurns',
+  'dissolves',
+  'flame',
+  'solidTurns',
+  'solid',
+  'layer',
+  'precipitate',
+  'decolourised',
+  'noChange',
+  'sublimes',
+])
+const isWeak = (fact: ObservedFact) => WEAK.has(fact.kind === 'not' ? fact.of.kind : fact.kind)
 
-const WORD = /[a-z][a-z'()-]*/gi
-
-/** Blanks what has been read, so that no word is read twice, and places stay where they are. */
-function blank(text: string, from: number, to: number): string {
-  return `${text.slice(0, from)}${'\u0000'.repeat(to - from)}${text.slice(to)}`
-}
-
-function same(one: ObservedFact, other: ObservedFact): boolean {
-  return JSON.stringify(one) === JSON.stringify(other)
-}
+/** A step of which nothing is known. */
+const NOWHERE: StepContext = { do: '' }
 
 /** Texts that were read before: a record is read again at every keystroke. */
 const MOST_KNOWN = 2000
 const known = new Memory<string, Observation>(MOST_KNOWN)
 
 /**
- * Reads an observation as a student typed it.
+ * Reads an observation as a student typed it, where it stands.
  *
  * What it does not understand it says; it never guesses silently. Every fact has the span of text it was read from.
+ *
+ * @param given - what was done, what is held at the tube, and what is in it
  */
-export function readObservation(text: string): Observation {
-  return known.recall(text, read)
+export function readObservation(text: string, given: StepContext = NOWHERE): Observation {
+  const { do: act, reagent = '', amount = '', test = '', precipitate, dry } = given
+  return known.recall(`${act}|${reagent}|${amount}|${test}|${precipitate}|${dry}|${text}`, () => read(text, given))
 }
 
-/** Takes what patterns find out of a text, and hands on the rest. */
-function take(text: string, patterns: readonly Pattern[], facts: Read[]): string {
-  let left = text
-  for (const { pattern, read: readMatch } of patterns) {
-    pattern.lastIndex = 0
-    for (let match = pattern.exec(left); match; match = pattern.exec(left)) {
-      if (match[0].trim() === '') {
-        pattern.lastIndex++
-        continue
-      }
-      const start = match.index + (match[0].length - match[0].trimStart().length)
-      const end = match.index + match[0].trimEnd().length
-      for (const fact of readMatch(match))
-        if (!facts.some((one) => same(one.fact, fact))) facts.push({ fact, span: [start, end] })
-      left = blank(left, start, end)
-      pattern.lastIndex = end
-    }
+/** Signs of one observation that are read: what is longer is no line of a bench record. */
+const LONGEST = 3000
+
+/** Where reading ends: at the end of a clause, or of a word. */
+function endOf(text: string): number {
+  if (text.length <= LONGEST) return text.length
+  const stops = [',', '.', ';'].map((stop) => text.lastIndexOf(stop, LONGEST))
+  const end = Math.max(...stops)
+  return end > 0 ? end : LONGEST
+}
+
+/** What stands beyond the signs that are read. */
+const beyond = (text: string, end: number): Observation['notUnderstood'] =>
+  end < text.length ? [{ text: text.slice(end), span: [end, text.length] }] : []
+
+/** What was looked for and is not said to have been seen: "I was hoping for green". */
+const HOPED = /^(?:hop(?:ed|ing)|expect(?:ed|ing)|supposed|should)\b/i
+const deniedOf = (fact: ObservedFact): ObservedFact => (fact.kind === 'not' ? fact : denied(fact))
+/** "But it didn't". */
+const isBareDenial = ({ denies, tokens }: Clause) => denies && tokens.every(({ sort }) => sort === 'not' || sort === 'idle')
+
+function read(text: string, given: StepContext): Observation {
+  const end = endOf(text)
+  const tokens = tokensOf(text.slice(0, end))
+  const facts: ClauseFact[] = []
+  let scene: Scene = {
+    given,
+    test: given.test,
+    precipitate: given.precipitate ?? false,
+    ofSolution: false,
+    ofPrecipitate: false,
   }
-  return left
+  let hoped: readonly ObservedFact[] = []
+  for (const clause of clausesOf(tokens)) {
+    const told = readClause(clause, scene)
+    const isHope = clause.tokens.some(({ text: word }) => HOPED.test(word)) && !clause.denies
+    const seen = isHope ? [] : isBareDenial(clause) && hoped.length > 0 ? hoped.map(deniedOf) : told.facts
+    hoped = isHope ? told.facts : []
+    const strange = clause.tokens.some(({ sort, text: word }) => sort === 'unknown' && word.length > 1)
+    for (const fact of seen)
+      facts.push({
+        fact,
+        span: clause.span,
+        relative: clause.relative,
+        bare: clause.isBareColour,
+        fated: clause.has('dissolve', 'insoluble', 'vanish'),
+        doubtful: strange && isWeak(fact),
+      })
+    scene = told.scene
+  }
+  return {
+    facts: merged(facts, given).map(({ fact, span, doubtful }): Read => ({ fact, span, ...(doubtful ? { doubtful } : {}) })),
+    notUnderstood: [
+      ...tokens
+        .filter(({ sort, text: word }) => sort === 'unknown' && /\p{L}/u.test(word))
+        .map(({ text: word, span }) => ({ text: word, span })),
+      ...beyond(text, end),
+    ],
+  }
 }
 
-function read(text: string): Observation {
-  // Typographic signs count as the plain ones; every one is replaced by one character, so that spans stay true.
-  const plain = text
-    .replace(/[‐‑‒–—]/g, '-')
-    .replace(/[’‘]/g, "'")
-    .replace(/[→⟶]/g, '>')
-    .replace(PRIVATE_USE, ' ')
-  const facts: Read[] = []
-  const afterGases = take(plain, GAS_PATTERNS, facts)
-  const left = take(withColourSigns(afterGases), PATTERNS, facts)
-  // A colour that nothing took is a word again.
-  const words = left.replace(PRIVATE_USE, (_, place: number) => plain.charAt(place))
-  const notUnderstood = [...words.matchAll(WORD)]
-    .filter(([word]) => !IDLE.has(word.toLowerCase()))
-    .map((match) => ({ text: match[0], span: [match.index, match.index + match[0].length] as const }))
-  return { facts: facts.toSorted((a, b) => a.span[0] - b.span[0]), notUnderstood }
+/** Things after which a test that was named before is no longer spoken of. */
+const OTHER_THINGS = [
+  'ppt',
+  'solid',
+  'crystals',
+  'soln',
+  'flame',
+  'bubbles',
+  'fumes',
+  'upper',
+  'lower',
+  'layer',
+  'ring',
+  'droplets',
+] as const
+
+function readClause(whole: Clause, before: Scene): { readonly facts: readonly ObservedFact[]; readonly scene: Scene } {
+  const isOther = whole.has(...OTHER_THINGS)
+  const held = testOf(whole, isOther ? { ...before, test: before.given.test } : before)
+  const scene: Scene = { ...before, test: held }
+  const facts: ObservedFact[] = []
+  let precipitate = scene.precipitate
+  let clause = whole
+  for (const head of HEADS) {
+    const told = head(clause, scene, facts)
+    if (!told) continue
+    facts.push(...told.facts)
+    precipitate = told.precipitate ?? precipitate
+    clause = told.rest ?? clause
+    if (told.done) break
+  }
+  return {
+    facts,
+    scene: {
+      ...scene,
+      precipitate,
+      ofSolution: scene.ofSolution || clause.has('soln'),
+      ofPrecipitate: clause.has('soln')
+        ? false
+        : scene.ofPrecipitate || clause.has('ppt', 'solid') || precipitate !== scene.precipitate,
+    },
+  }
 }
