@@ -1,73 +1,76 @@
-import { CANDIDATES, ionName, type SampleVerdict } from '../identify/index.ts'
-import { ION_TABLE } from '../substance/index.ts'
+import { CANDIDATES, type SampleVerdict } from '../identify/index.ts'
+import { type Claim, readConclusion } from './conclude/readConclusion.ts'
+
+/** How a claim stands beside the record. */
+export type Judged =
+  /** The record says so too. */
+  | 'agrees'
+  /** The record says the opposite. */
+  | 'disagrees'
+  /** Nothing of the record settles it yet. */
+  | 'not shown'
+  /** Left open, where the record shows it. */
+  | 'shown already'
+  /** Left open, where the record rules it out. */
+  | 'ruled out already'
+
+/** A claim with the steps that speak for it or against it. */
+export interface JudgedClaim extends Claim {
+  readonly judged: Judged
+  readonly steps: readonly string[]
+}
 
 /** A student's conclusion beside the board's. */
 export interface Comparison {
-  /** Ions that both name. */
-  readonly agreed: readonly string[]
-  /** Named by the student, not shown by the record. */
-  readonly notShown: readonly string[]
-  /** Shown by the record, not named by the student. */
+  readonly claims: readonly JudgedClaim[]
+  /** Shown by the record, not spoken of by the student. */
   readonly missed: readonly string[]
 }
 
-/** Words for ions besides their names. */
-const OTHER_NAMES: ReadonlyMap<string, readonly string[]> = new Map(
-  ION_TABLE.map(({ ion, name, also = [] }) => [ion, [...(name ? [name] : []), ...also]]),
-)
+type Ions = SampleVerdict['ions']
 
-const SIGNS: Readonly<Record<string, string>> = { '⁺': '+', '⁻': '-', '²': '2', '³': '3', '₂': '2', '₃': '3', '₄': '4' }
-const plain = (text: string) =>
-  text.replace(/[⁺⁻²³₂₃₄]/g, (sign) => SIGNS[sign] ?? sign).replace(/[\^\s]+/g, (found) => (found.includes('^') ? '' : ' '))
+const PLACE: ReadonlyMap<string, number> = new Map(CANDIDATES.map(({ ion }, place) => [ion, place]))
 
-const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
+/** The claims of a conclusion, in the order of the table. */
+const claimsIn = (conclusion: string): readonly Claim[] =>
+  readConclusion(conclusion).toSorted((a, b) => (PLACE.get(a.ion) ?? 0) - (PLACE.get(b.ion) ?? 0))
 
-/** What is said not to be there is not claimed: `no sulfate`, `not iron(III)`. */
-const DENIED = /\b(?:no|not|nor|without|absence of|neither)\s+(?:[\w()]+\s+(?:or|nor)\s+)?$/i
-
-const ABSENT = /^\s*(?:ions?\s+)?(?:is|are)\s+(?:absent|not)\b/i
-
-function names(text: string, ion: string): boolean {
-  const formula = new RegExp(`(?<![A-Za-z0-9)])${escaped(ion.replace('^', ''))}(?![0-9+-])`, 'g')
-  const words = [ionName(ion), ...(OTHER_NAMES.get(ion) ?? [])].map(
-    // "iron" of iron(II) must not be read in iron(III); "lead" not in "leads".
-    (word) => new RegExp(`(?<![A-Za-z])${escaped(word)}(?![A-Za-z])(?!\\((?:I|V))`, 'gi'),
-  )
-  return [formula, ...words].some((pattern) =>
-    [...text.matchAll(pattern)].some(
-      (found) => !DENIED.test(text.slice(0, found.index)) && !ABSENT.test(text.slice(found.index + found[0].length)),
-    ),
-  )
-}
-
-/** Words after which a sentence gives its evidence, in which reagents are named; and words after which it concludes. */
-const EVIDENCE = /[:;]|\b(?:because|since|as|shown|evidence|due|with|when|on\s+adding|after|gives?|gave|formed|precipitates?)\b/i
-const CONCLUDES = /\b(?:so|therefore|hence|thus|which\s+means|means|shows|indicates?)\b|→|∴/i
-
-/** What a conclusion claims, without its evidence. */
-function claims(text: string): string {
-  return text
-    .split(/[.\n](?=\s|$)/)
-    .map((sentence) => {
-      const after = CONCLUDES.exec(sentence)
-      return after ? sentence.slice(after.index + after[0].length) : sentence.slice(0, EVIDENCE.exec(sentence)?.index)
-    })
-    .join('. ')
-}
-
-/** The ions that a conclusion names, in the order of the table; reagents in its evidence are not claimed. */
+/** The ions that a conclusion says are there, in the order of the table; a bare "iron" is either of two, and no ion. */
 export function ionsNamed(conclusion: string): readonly string[] {
-  const text = claims(plain(conclusion))
-  return CANDIDATES.filter(({ ion }) => names(text, ion)).map(({ ion }) => ion)
+  return claimsIn(conclusion)
+    .filter(({ says }) => says === 'present')
+    .map(({ ion }) => ion)
 }
 
-/** Lays a conclusion beside what the record shows. */
+function judge(claim: Claim, ions: Ions): JudgedClaim {
+  const found = ions.find(({ ion }) => ion === claim.ion)
+  const [speaksFor, against] = [found?.for ?? [], found?.against ?? []]
+  const verdict = found?.verdict
+  if (claim.says === 'present') {
+    if (verdict === 'present') return { ...claim, judged: 'agrees', steps: speaksFor }
+    return verdict === 'absent' ? { ...claim, judged: 'disagrees', steps: against } : { ...claim, judged: 'not shown', steps: [] }
+  }
+  if (claim.says === 'absent') {
+    if (verdict === 'absent') return { ...claim, judged: 'agrees', steps: against }
+    return verdict === 'present'
+      ? { ...claim, judged: 'disagrees', steps: speaksFor }
+      : { ...claim, judged: 'not shown', steps: [] }
+  }
+  if (verdict === 'present') return { ...claim, judged: 'shown already', steps: speaksFor }
+  return verdict === 'absent'
+    ? { ...claim, judged: 'ruled out already', steps: against }
+    : { ...claim, judged: 'agrees', steps: [] }
+}
+
+/** Lays a conclusion beside what the record shows: every claim with the steps that speak for it or against it. */
 export function compareConclusion(conclusion: string, { ions }: Pick<SampleVerdict, 'ions'>): Comparison {
-  const named = ionsNamed(conclusion)
-  const present = ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion)
+  const claims = claimsIn(conclusion)
+  const spokenOf = new Set(claims.filter(({ says }) => says !== 'absent').flatMap(({ ion, any = [] }) => [ion, ...any]))
+  const denied = new Set(claims.filter(({ says }) => says === 'absent').map(({ ion }) => ion))
   return {
-    agreed: named.filter((ion) => present.includes(ion)),
-    notShown: named.filter((ion) => !present.includes(ion)),
-    missed: present.filter((ion) => !named.includes(ion)),
+    claims: claims.map((claim) => judge(claim, ions)),
+    missed: ions
+      .filter(({ ion, verdict }) => verdict === 'present' && !spokenOf.has(ion) && !denied.has(ion))
+      .map(({ ion }) => ion),
   }
 }

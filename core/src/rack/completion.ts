@@ -1,3 +1,4 @@
+import { isClipped } from './acts/names.ts'
 import { completeReagent, findReagent } from './reagentWords.ts'
 
 /** Acts as they are typed, the usual ones first. */
@@ -37,7 +38,7 @@ export function completeAction(typed: string): readonly string[] {
   const acts = ACTS.filter((act) => begun.length >= LEAST && act.startsWith(begun))
   // What is already there in full needs no completing.
   const fragments = ENDS.map((end) => [end, end.exec(typed)?.[0] ?? ''] as const)
-  const there = fragments.some(([, fragment]) => findReagent(fragment)?.span[1] === fragment.length)
+  const there = fragments.some(([, fragment]) => findReagent(fragment)?.span[1] === fragment.length && !isClipped(fragment))
   if (there || acts.some((act) => act === begun)) return []
   for (const [end, fragment] of fragments) {
     const bottles = fragment.length < LEAST ? [] : completeReagent(fragment, MOST)

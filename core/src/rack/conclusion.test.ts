@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { expectedIn } from '../identify/index.ts'
 import { SCHEME } from '../tube/index.ts'
-import { compareConclusion, ionsNamed, readAction, schemePath } from './index.ts'
+import { compareConclusion, ionsNamed, readActs, schemePath } from './index.ts'
 
 describe('what a conclusion names', () => {
   // Common practice: the words and formulae of students' conclusions.
@@ -22,11 +22,27 @@ describe('what a conclusion names', () => {
 
   it('is laid beside what the record shows', () => {
     const ions = [
-      { ion: 'Fe2+', verdict: 'present', probability: 0.99, for: [], against: [] },
-      { ion: 'NH4+', verdict: 'present', probability: 0.98, for: [], against: [] },
+      { ion: 'Fe2+', verdict: 'present', probability: 0.99, for: ['P1.1'], against: [] },
+      { ion: 'NH4+', verdict: 'present', probability: 0.98, for: ['P1.3'], against: [] },
       { ion: 'Cl-', verdict: 'possible', probability: 0.3, for: [], against: [] },
+      { ion: 'SO4^2-', verdict: 'absent', probability: 0.01, for: [], against: ['P2.1'] },
     ] as const
-    expect(compareConclusion('iron(II) chloride', { ions })).toEqual({ agreed: ['Fe2+'], notShown: ['Cl-'], missed: ['NH4+'] })
+    const judged = (text: string) => {
+      const { claims, missed } = compareConclusion(text, { ions })
+      return [
+        ...claims.map(({ ion, judged: how, steps }) => [ion, how, ...steps].join(' ')),
+        ...missed.map((ion) => `missed ${ion}`),
+      ]
+    }
+    expect(judged('iron(II) chloride')).toEqual(['Fe2+ agrees P1.1', 'Cl- not shown', 'missed NH4+'])
+    expect(judged('Sulfate absent. Ammonium and iron(II) are present')).toEqual([
+      'NH4+ agrees P1.3',
+      'Fe2+ agrees P1.1',
+      'SO4^2- agrees P2.1',
+    ])
+    expect(judged('contains sulfate, no ammonium')).toEqual(['NH4+ disagrees P1.3', 'SO4^2- disagrees P2.1', 'missed Fe2+'])
+    expect(judged('probably ammonium, perhaps chloride')).toEqual(['NH4+ shown already P1.3', 'Cl- agrees', 'missed Fe2+'])
+    expect(judged('its got iron in')).toEqual(['Fe2+ shown already P1.1', 'Fe3+ agrees', 'missed NH4+'])
   })
 })
 
@@ -70,8 +86,8 @@ describe('the guided path through the groups', () => {
 
   it('offers each step in words that are read back as the step of the scheme', () => {
     const offered = SCHEME.flatMap(({ prepare, companions, tells }) => [...prepare, ...companions, ...tells])
-    const read = schemePath({ material: 'M', tubes: [] }).flatMap(({ does }) => does.map((did) => readAction(did)))
-    expect(read).toEqual(offered.map((action) => ({ kind: 'action', action })))
+    const read = schemePath({ material: 'M', tubes: [] }).flatMap(({ does }) => does.map((did) => readActs(did)))
+    expect(read).toMatchObject(offered.map((action) => ({ kind: 'acts', acts: [{ action }] })))
   })
 
   // Hydrogen sulfide means group II in acid and group IV in ammonia (Svehla's edition of Vogel, from memory).

@@ -1,7 +1,7 @@
 import { gasReading } from '../gas/index.ts'
-import { type ObservedFact, readObservation } from '../observe/index.ts'
+import { type ObservedFact, type ReadStep, readObservation, readTubes } from '../observe/index.ts'
 import { type PartOf, tubeLine } from '../record/index.ts'
-import { reagentNamed } from '../tube/index.ts'
+import { reagentNamed, volumeOf } from '../tube/index.ts'
 
 type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 type Step = Tube['steps'][number]
@@ -23,16 +23,19 @@ export interface DrawnTube {
 }
 
 const PORTION = 1
-const ADDED: Readonly<Record<string, number>> = { drops: 0.15, excess: 4, solid: 0, piece: 0 }
 /** A colour nobody has named yet. */
 const UNSAID = 'off-white'
 
-function volumeAfter(volume: number, { do: act, reagent, amount }: Step): number {
+/** A spatula of a powder or a piece of metal takes no room worth drawing. */
+const isSolid = (reagent: string, amount: string | undefined) =>
+  amount === 'solid' || amount === 'piece' || /measures$/.test(amount ?? '') || reagentNamed(reagent)?.state === 's'
+
+function volumeAfter(volume: number, step: Step): number {
+  const { do: act, reagent, amount } = step
   if (act === 'dissolve') return volume + 4
   if (act !== 'add' || reagent === undefined || /litmus|indicator|\((s|g)\)$/.test(reagent)) return volume
-  if (amount === 'equal') return volume * 2
-  const written = /^(\d+(?:\.\d+)?)\s*cm3$/.exec(amount ?? '')?.[1]
-  return volume + (written === undefined ? (ADDED[amount ?? 'drops'] ?? 0.15) : Number(written))
+  const before = (step.with ?? []).reduce((sum, one) => sum + volumeOf(one.amount, sum), volume)
+  return isSolid(reagent, amount) ? before : before + volumeOf(amount, before)
 }
 
 function withFact(tube: DrawnTube, fact: ObservedFact): DrawnTube {
@@ -76,7 +79,7 @@ function withFact(tube: DrawnTube, fact: ObservedFact): DrawnTube {
   }
 }
 
-function withStep(before: DrawnTube, step: Step): DrawnTube {
+function withStep(before: DrawnTube, step: Step, { observation }: ReadStep): DrawnTube {
   // Bubbles, papers and flames last as long as their step.
   const { paper: _paper, flame: _flame, ...kept } = before
   const filtered = step.do === 'filter' ? (({ solid: _, ...rest }) => rest)(kept) : kept
@@ -87,7 +90,7 @@ function withStep(before: DrawnTube, step: Step): DrawnTube {
     volume: volumeAfter(before.volume, step),
     ...(floats ? { layer: before.layer ?? 'colourless' } : {}),
   }
-  return readObservation(step.saw ?? '').facts.reduce((tube, { fact }) => withFact(tube, fact), now)
+  return observation.facts.reduce((tube, { fact }) => withFact(tube, fact), now)
 }
 
 /**
@@ -102,17 +105,28 @@ export function drawTube(
   tubes: ReadonlyMap<string, Tube>,
   { appearance = '', dry = false }: { readonly appearance?: string; readonly dry?: boolean } = {},
 ): DrawnTube {
-  const [first = tube, ...more] = tubeLine(tube, tubes)
+  const line = tubeLine(tube, tubes)
+  const [first = tube] = line
   const isDry = dry && first.cm3 === undefined
   const fresh: DrawnTube = {
     volume: isDry ? 0 : Number(first.cm3 ?? PORTION),
     liquid: 'colourless',
     bubbles: false,
   }
-  const looks = readObservation(appearance).facts.reduce((now, { fact }) => withFact(now, fact), fresh)
-  const filled = first.steps.reduce(withStep, withoutSolidIfDissolved(looks, isDry))
-  return more.reduce((drawn, next) => next.steps.reduce(withStep, goneOn(drawn, next)), filled)
+  const looks = readObservation(appearance, LOOK).facts.reduce((now, { fact }) => withFact(now, fact), fresh)
+  const read = readTubes(line, isDry).tubes
+  return line.reduce(
+    (drawn, next, place) =>
+      next.steps.reduce(
+        (now, step, index) => withStep(now, step, read[place]?.[index] as ReadStep),
+        place === 0 ? drawn : goneOn(drawn, next),
+      ),
+    withoutSolidIfDissolved(looks, isDry),
+  )
 }
+
+/** How a sample looks before anything is done. */
+const LOOK = { do: 'look' }
 
 /** Crystals that were dissolved are no longer in the tube; their colour is the liquid's. */
 function withoutSolidIfDissolved(tube: DrawnTube, dry: boolean): DrawnTube {

@@ -1,5 +1,5 @@
 import type { PartOf } from '../record/index.ts'
-import { type Action, sayAction } from './readAction.ts'
+import { type Action, sayAction } from './acts/action.ts'
 
 type Rack = PartOf<'rack'>
 type Tube = Rack['samples'][number]['tubes'][number]

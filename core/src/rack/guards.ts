@@ -1,6 +1,8 @@
 import type { PartOf } from '../record/index.ts'
-import { holdsIon, REAGENTS, substanceOf } from '../tube/index.ts'
-import type { Action } from './readAction.ts'
+import { holdsIon, isFewDrops, reagentNamed, substanceOf, volumeOf } from '../tube/index.ts'
+import { usedUpFirst } from './acidBase.ts'
+import type { Action } from './acts/action.ts'
+import { oneByOne } from './tubeHolds.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
 type Tube = Sample['tubes'][number]
@@ -17,6 +19,10 @@ export interface GuardContext {
   readonly before: readonly Action[]
   /** cm³ in the tube. */
   readonly volume: number
+  /** cm³ of the sample that it began with; 1 where nothing is said. */
+  readonly portion?: number
+  /** Drops of this bench's droppers to 1 cm³. */
+  readonly dropsPerCm3?: number
   /** All tubes of the sample. */
   readonly tubes: readonly Tube[]
 }
@@ -46,13 +52,6 @@ const MOST_TO_WARM = 6
 
 /** Rules of the bench (common practice), each with the harm it keeps away. */
 const RULES: readonly (readonly [code: string, rule: Rule])[] = [
-  [
-    'guard.flammable',
-    ({ do: act }, { before }) =>
-      ['warm', 'heat', 'boil', 'flame'].includes(act) && bottlesIn(before).some((name) => REAGENTS[name]?.special === 'floats')
-        ? 'What floats on this tube burns, and its vapour catches fire at a flame. Take a fresh portion for it, or warm it in hot water away from any flame.'
-        : undefined,
-  ],
   [
     'guard.wrongAcid',
     ({ reagent = '' }, { before }) => {
@@ -116,10 +115,19 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
         : undefined,
   ],
   [
+    'guard.usedUpFirst',
+    (act, { before, portion = 1, dropsPerCm3 }) => {
+      const first = usedUpFirst(act, before, portion, dropsPerCm3)
+      // An excess is gone on with until it shows.
+      if (!first || (act.amount === 'excess' && first.cm3 < volumeOf('excess', portion) / 2)) return undefined
+      return `The ${first.by} in this tube uses up about ${first.drops} drops (${first.cm3.toFixed(1)} cm³) of it first. Go on until a paper says that there is some over.`
+    },
+  ],
+  [
     'guard.usedPortion',
     ({ do: act, reagent = '' }, { before }) => {
-      const after = REAGENTS[reagent]?.after
-      const used = after && bottlesIn(before).find((name) => !REAGENTS[name]?.paper && !after.includes(substanceOf(name)))
+      const after = reagentNamed(reagent)?.after
+      const used = after && bottlesIn(before).find((name) => !reagentNamed(name)?.paper && !after.includes(substanceOf(name)))
       return act === 'add' && used
         ? `This portion already holds ${used}. Take a fresh portion, unless the sheet says to go on in the same tube.`
         : undefined
@@ -129,7 +137,7 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
     'guard.dropsFirst',
     ({ do: act, reagent = '', amount, order }, { before, tubes }) => {
       const same = (one: { readonly reagent?: string | undefined; readonly amount?: string | undefined }) =>
-        one.reagent === reagent && one.amount === 'drops'
+        one.reagent === reagent && (one.amount === undefined || isFewDrops(one.amount))
       const seen = before.some(same) || tubes.some(({ steps }) => steps.some(same))
       return act === 'add' && amount === 'excess' && order === undefined && ['NaOH(aq)', 'NH3(aq)'].includes(reagent) && !seen
         ? 'A few drops first, and look: excess at once hides a precipitate that would dissolve in it.'
@@ -146,19 +154,24 @@ const RULES: readonly (readonly [code: string, rule: Rule])[] = [
 ]
 
 /** What to think of before an act in a tube, the gravest first. */
-export function guardsFor(act: Action, context: GuardContext): readonly Guard[] {
+export function guardsFor(whole: Action, given: GuardContext): readonly Guard[] {
+  // What goes in with a bottle is in the tube before it.
+  const { with: others = [], ...act } = whole
+  const before = [...given.before.flatMap(oneByOne), ...others.map((one): Action => ({ do: 'add', ...one }))]
+  const context = { ...given, before }
   return RULES.flatMap(([code, rule]): readonly Guard[] => {
     const says = rule(act, context)
     return says === undefined ? [] : [{ code, says }]
   })
 }
 
-const WARMING = 'Keep it moving in the flame, a little at a time, its mouth away from everyone: hot liquid spits.'
+const WARMING = 'In a holder, at 45°, kept moving in the flame, its mouth away from everyone: hot liquid spits.'
 const DEFERS = 'Follow your laboratory’s rules and your supervisor.'
 
 /** The usual caution of an act, with its reason, or undefined. */
-export function cautionOf({ do: act, reagent }: Action): string | undefined {
-  const care = reagent === undefined ? undefined : REAGENTS[reagent]?.care
+export function cautionOf({ do: act, reagent, with: others = [] }: Action): string | undefined {
+  const bottles = [...others.map((one) => one.reagent), ...(reagent === undefined ? [] : [reagent])]
+  const care = [...new Set(bottles.flatMap((name) => reagentNamed(name)?.care ?? []))].join(' ') || undefined
   if (act === 'add' || act === 'dissolve') return care && `${care} ${DEFERS}`
   if (act === 'warm' || act === 'boil' || act === 'heat') return `${WARMING} Eye protection. ${DEFERS}`
   if (act === 'smell') return `Waft a little towards you, never put your nose over the tube. ${DEFERS}`

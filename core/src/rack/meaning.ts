@@ -45,7 +45,7 @@ export function meaningOf(
         : listed(named, 'or'),
     gone.length > 0 && gone.length <= MOST_NAMED ? `not ${listed(gone, 'nor')}` : '',
     named.length === 0 && gas === '' && meant.length === 0 && rulesOut.length > 0
-      ? `none of ${listed(rulesOut.slice(0, MOST_NAMED), 'or')}${rulesOut.length > MOST_NAMED ? ' …' : ''}`
+      ? `${rulesOut.length === 1 ? 'not' : 'none of'} ${listed(rulesOut.slice(0, MOST_NAMED), 'or')}${rulesOut.length > MOST_NAMED ? ' …' : ''}`
       : '',
   ]
   return says.filter((one) => one !== '').join('; ')

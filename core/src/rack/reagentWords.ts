@@ -1,31 +1,6 @@
-import { REAGENTS } from '../tube/index.ts'
-
-const plain = (text: string) => text.toLowerCase().replace(/[₀-₉]/g, (digit) => String(digit.charCodeAt(0) - 0x2080))
-
-function wordsOf([formula, { says, also = [] }]: readonly [string, (typeof REAGENTS)[string]]): readonly string[] {
-  const bare = formula.replace(/\((aq|s|conc|g|l)\)$/, '')
-  const conc = /\(conc\)$/.test(formula)
-  const own = [formula, says, says.replace(/^(dilute|solid|aqueous) /, '').replace(/\((?:II|III|IV|VI|VII)\)/g, '')]
-  return [...own, ...(conc ? [`conc ${bare}`] : [bare]), ...also].map(plain)
-}
-
-/** Every name of every bottle, the longest first, so that `barium chloride` is not taken for barium. */
-const WORDS: readonly (readonly [word: string, formula: string])[] = Object.entries(REAGENTS)
-  .flatMap((entry) => wordsOf(entry).map((word) => [word, entry[0]] as const))
-  .toSorted(([a], [b]) => b.length - a.length)
-
-/** The other half of a salt's name: `zinc sulfate` is not zinc, `potassium carbonate` not sodium's. */
-const ANION_AFTER = /^\s+(?:\w+(?:ate|ite|ide)s?)\b/
-const CATION_BEFORE = /(?:\w+ium|copper|zinc|lead|silver|iron|nickel|cobalt|manganese)(?:\(\w+\))?\s+$/
-const ANION_WORD = /^(?:carbonate|iodide|chromate|dichromate|thiocyanate|manganate|permanganate|peroxide)/
-
-/** Whether a name that was found is a whole name where it stands. */
-function isWhole(word: string, searched: string, from: number, to: number): boolean {
-  if (/^[a-z]+$/.test(word) && ANION_AFTER.test(searched.slice(to))) return false
-  return !(ANION_WORD.test(word) && CATION_BEFORE.test(searched.slice(0, from)))
-}
-
-const isLetter = (sign: string | undefined) => sign !== undefined && /[a-z0-9]/i.test(sign)
+import { BOTTLE_NAMES, wordsOfName } from '../tube/index.ts'
+import { inSmallLetters } from '../wording/index.ts'
+import { bottleAt } from './acts/names.ts'
 
 /** A bottle that is named in a text, with where its name stands. */
 export interface NamedReagent {
@@ -33,26 +8,28 @@ export interface NamedReagent {
   readonly span: readonly [from: number, to: number]
 }
 
-/** The bottle that a text names, by formula, name or bench abbreviation. */
+/** The first bottle that a text names, by formula, name or bench abbreviation. */
 export function findReagent(text: string): NamedReagent | undefined {
-  const searched = plain(text).replace(/conc(?:\.|entrated)/g, (word) => 'conc'.padEnd(word.length))
-  for (const [word, formula] of WORDS) {
-    const pattern = word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+')
-    for (const match of searched.matchAll(new RegExp(pattern, 'g'))) {
-      const [from, to] = [match.index, match.index + match[0].length]
-      const apart =
-        !(isLetter(searched[from - 1]) && isLetter(searched[from])) && !(isLetter(searched[to]) && isLetter(searched[to - 1]))
-      if (apart && isWhole(word, searched, from, to)) return { formula, span: [from, to] }
-    }
+  const searched = inSmallLetters(text)
+  for (const { index } of searched.matchAll(/(?<![a-z])[a-z]|(?<![a-z0-9])\(/g)) {
+    // A formula may begin with a bracket: (NH4)2CO3.
+    const from = searched[index] === '(' ? index + 1 : index
+    const found = bottleAt(searched, from)
+    if (found) return { formula: found.formula, span: [index, found.to] }
   }
   return undefined
 }
 
+/** Names by what they begin with; longer ones come later. */
+const NAMES = BOTTLE_NAMES.map(([name, formula]) => ({ name, formula })).toSorted((a, b) => a.name.length - b.name.length)
+
 /** Bottles whose name holds what has been typed, those that begin with it first. */
 export function completeReagent(typed: string, most = 6): readonly string[] {
-  const fragment = plain(typed.trim())
-  if (fragment === '') return []
-  const begins = WORDS.filter(([word]) => word.startsWith(fragment)).map(([, formula]) => formula)
-  const holds = WORDS.filter(([word]) => word.includes(fragment)).map(([, formula]) => formula)
-  return [...new Set([...begins.toReversed(), ...holds.toReversed()])].slice(0, most)
+  const fragment = inSmallLetters(typed.trim())
+  if (wordsOfName(fragment).length === 0) return []
+  const begins = NAMES.filter(({ name }) => name.startsWith(fragment))
+  const holds = NAMES.filter(({ name }) => name.includes(fragment))
+  const found = new Set([...begins, ...holds].map(({ formula }) => formula))
+  // A salt is in solution unless it is asked for as the solid.
+  return [...found].filter((formula) => !formula.endsWith('(s)') || !found.has(formula.replace('(s)', '(aq)'))).slice(0, most)
 }

@@ -1,7 +1,7 @@
-import { readObservation } from '../observe/index.ts'
+import { type ObservedFact, readTubes } from '../observe/index.ts'
 import { type PartOf, stepName, tubeLine } from '../record/index.ts'
 import { SCHEME, type SchemeGroup, type SchemeStep } from '../tube/index.ts'
-import { sayAction } from './readAction.ts'
+import { sayAction } from './acts/action.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
 type Tube = Sample['tubes'][number]
@@ -42,18 +42,32 @@ function isTelling(index: number, step: Step, before: readonly Step[]): boolean 
   return needed.every((name) => added.has(name)) && !later.some((name) => !soFar.has(name) && added.has(name))
 }
 
+/** A step with where it stands and what was read of it. */
+interface Told {
+  readonly step: Step
+  readonly at: string
+  readonly facts: readonly ObservedFact[]
+}
+
 /** All steps that led to a tube's present contents, with where each stands. */
-function historyOf(tubes: ReadonlyMap<string, Tube>, tube: Tube): readonly { readonly step: Step; readonly at: string }[] {
+function historyOf(tubes: ReadonlyMap<string, Tube>, tube: Tube): readonly Told[] {
   // What was filtered off and taken for its own confirmation is not on the path.
-  return tubeLine(tube, tubes).flatMap(({ id, steps }) => steps.map((step, index) => ({ step, at: stepName(id, index) })))
+  const line = tubeLine(tube, tubes)
+  const read = readTubes(line).tubes
+  return line.flatMap(({ id, steps }, place) =>
+    steps.map((step, index) => ({
+      step,
+      at: stepName(id, index),
+      facts: read[place]?.[index]?.observation.facts.map(({ fact }) => fact) ?? [],
+    })),
+  )
 }
 
 /** What a telling step says of its group: a solid or a flame, in a portion of its own a gas that turned the paper. */
-function stateOf(step: Step, apart: boolean): 'present' | 'absent' | undefined {
-  const facts = readObservation(step.saw ?? '').facts.map(({ fact }) => fact.kind)
+function stateOf(facts: readonly ObservedFact[], apart: boolean): 'present' | 'absent' | undefined {
   if (facts.length === 0) return undefined
   const signs = apart ? ['gas'] : ['precipitate', 'precipitateTurns', 'flame']
-  return facts.some((kind) => signs.includes(kind)) ? 'present' : 'absent'
+  return facts.some(({ kind }) => signs.includes(kind)) ? 'present' : 'absent'
 }
 
 const ORIGINAL = ' Anions are looked for in the original solution.'
@@ -79,9 +93,9 @@ export function schemePath(sample: Sample, tubes: readonly Tube[] = sample.tubes
   return SCHEME.map(({ group, looksFor, prepare, companions, tells, apart = false }, groupIndex): GroupStage => {
     const found = main
       .flatMap((history) =>
-        history.flatMap(({ step, at }, index) => {
+        history.flatMap(({ step, at, facts }, index) => {
           const before = history.slice(0, index).map((one) => one.step)
-          const state = isTelling(groupIndex, step, before) ? stateOf(step, apart) : undefined
+          const state = isTelling(groupIndex, step, before) ? stateOf(facts, apart) : undefined
           return state ? [{ at, state }] : []
         }),
       )

@@ -1,5 +1,6 @@
 import type { SeenColour } from '../palette/index.ts'
 import { ChemistryError } from '../problem/index.ts'
+import { volumeOf } from './amounts.ts'
 import { colourOf } from './colours.ts'
 import { type Contents, EMPTY, pour, settle } from './contents.ts'
 import { dissolution, precipitation } from './equations.ts'
@@ -7,10 +8,10 @@ import { type Fact, look } from './facts.ts'
 import { float } from './organic.ts'
 import { testPaper } from './papers.ts'
 import { describe, gasWhereItFalls, type Played, play, type Stepped, shown } from './playing.ts'
-import { portionsOf, sharesOf, volumeOf } from './portions.ts'
-import { REAGENTS, type Reagent, reagentNamed } from './reagents.ts'
+import { portionsOf, sharesOf } from './portions.ts'
+import type { Reagent } from './reagent.ts'
+import { REAGENTS, reagentNamed } from './reagents.ts'
 import type { TubeStep } from './step.ts'
-import { EXCESS } from './thresholds.ts'
 import { type Tube, tubeOf } from './tubeState.ts'
 
 function reagentOf(name: string | undefined): Reagent {
@@ -23,9 +24,13 @@ function reagentOf(name: string | undefined): Reagent {
   )
 }
 
-/** Whether a step puts in something the bench has no bottle of: from there on, what the tube holds cannot be told. */
-export function bringsUnknown({ do: act, reagent }: TubeStep): boolean {
-  return (act === 'add' || act === 'dissolve') && reagent !== undefined && reagentNamed(reagent) === undefined
+/** Whether a step puts in something of which the bench has no bottle, or does not know what it does: from there on, what the tube holds cannot be told. */
+export function bringsUnknown({ do: act, reagent, with: others = [] }: TubeStep): boolean {
+  if ((act !== 'add' && act !== 'dissolve') || reagent === undefined) return false
+  return [reagent, ...others.map((one) => one.reagent)].some((name) => {
+    const bottle = reagentNamed(name)
+    return bottle === undefined || bottle.special === 'unforetold'
+  })
 }
 
 /** Adds a reagent to a tube, or the sample to the reagent. */
@@ -156,7 +161,7 @@ function passingSolid(sample: Contents, into: Contents): { readonly name: string
 function addReversed(tube: Tube, reagent: Reagent, { amount }: TubeStep): Stepped {
   const sample = tube.sample ?? tube.contents
   const before: Tube = tube.sample ? tube : { ...tubeOf(pour({ ...EMPTY }, reagent.putIn, REAGENT_FIRST)), sample }
-  const volume = amount === 'excess' ? EXCESS : volumeOf(amount, REAGENT_FIRST)
+  const volume = volumeOf(amount, REAGENT_FIRST)
   const drop = (share: number): Contents => ({
     ...sample,
     volume: volume * share,

@@ -1,5 +1,5 @@
 import { describe, type Stepped } from './playing.ts'
-import type { Paper } from './reagents.ts'
+import type { Paper } from './reagent.ts'
 import type { Tube } from './tubeState.ts'
 
 /** Universal indicator by pH: the colour up to each (common practice). */
@@ -16,9 +16,12 @@ const UNIVERSAL: readonly (readonly [upTo: number, colour: string])[] = [
 const RED_BELOW = 5
 const BLUE_ABOVE = 8
 
+/** The colour of universal indicator at a pH. */
+export const universalColourAt = (pH: number): string => UNIVERSAL.find(([upTo]) => pH < upTo)?.[1] ?? 'purple'
+
 /** The colour a paper turns at a pH, or undefined where it stays as it is. */
 function paperAt(paper: Paper, pH: number): string | undefined {
-  if (paper === 'universal indicator') return UNIVERSAL.find(([upTo]) => pH < upTo)?.[1]
+  if (paper === 'universal indicator') return universalColourAt(pH)
   if (paper === 'red litmus') return pH > BLUE_ABOVE ? 'blue' : undefined
   return pH < RED_BELOW ? 'red' : undefined
 }

@@ -1,6 +1,7 @@
+import { isFewDrops, measuresOf, volumeOf } from './amounts.ts'
 import { addDry, addSubstance, type Contents, pour, withInert } from './contents.ts'
-import type { Reagent } from './reagents.ts'
-import { DROP, DROPS, EXCESS, RUN_IN, SPATULA } from './thresholds.ts'
+import type { Reagent } from './reagent.ts'
+import { DROPS, RUN_IN, SPATULA } from './thresholds.ts'
 
 function addAll(contents: Contents, { putIn }: Reagent, amount: number): Contents {
   return Object.entries(putIn).reduce((sum, [substance, count]) => addSubstance(sum, substance, count * amount), contents)
@@ -10,18 +11,13 @@ function addAll(contents: Contents, { putIn }: Reagent, amount: number): Content
 const GAS_SATURATED = 0.1
 const PORTIONS_OF_GAS = 5
 
-/** Volume of an addition, cm³: what was written, or what few drops and excess usually are. */
-export function volumeOf(amount: string | undefined, inTube: number): number {
-  const written = /^(\d+(?:\.\d+)?)\s*cm3$/.exec(amount ?? '')?.[1]
-  if (written !== undefined) return Number(written)
-  if (amount === 'excess') return EXCESS
-  return amount === 'equal' ? inTube : DROPS * DROP
-}
+/** What is added drop by drop: a few drops, and what was not said. */
+const isFew = (amount: string | undefined) => amount === undefined || isFewDrops(amount)
 
 /** The shares in which a volume is run in, so that what comes and goes is seen. */
 export function sharesOf(amount: string | undefined, volume: number): readonly number[] {
   if (amount === 'excess') return RUN_IN
-  const count = amount === 'equal' ? 4 : /cm3$/.test(amount ?? '') ? Math.min(20, Math.max(1, Math.round(volume / 0.25))) : DROPS
+  const count = amount === 'equal' ? 4 : isFew(amount) ? DROPS : Math.min(20, Math.max(1, Math.round(volume / 0.25)))
   return Array.from({ length: count }, () => 1 / count)
 }
 
@@ -36,7 +32,9 @@ export function portionsOf(
     return [(now) => withInert(now, { [element]: SPATULA })]
   }
   if (reagent.state === 's') {
-    const spatula = Object.fromEntries(Object.entries(reagent.putIn).map(([formula, count]) => [formula, count * SPATULA]))
+    const spatula = Object.fromEntries(
+      Object.entries(reagent.putIn).map(([formula, count]) => [formula, count * SPATULA * measuresOf(amount)]),
+    )
     return [(now) => addDry(now, spatula)]
   }
   if (reagent.state === 'g') {

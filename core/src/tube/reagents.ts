@@ -1,28 +1,7 @@
 import { careOf } from '../substance/index.ts'
-
-/** Papers that are dipped or touched with a drop. */
-export type Paper = 'red litmus' | 'blue litmus' | 'universal indicator'
-
-/** A bottle on the bench. */
-export interface Reagent {
-  /** Concentration of each substance, mol/dm³; for a solid what one mol of it is. */
-  readonly putIn: Readonly<Record<string, number>>
-  readonly state: 'aq' | 's' | 'g'
-  /** Metals and other elements that the equilibrium does not know. */
-  readonly element?: 'Al' | 'Zn' | 'Mg' | 'MnO2'
-  /** A paper that is touched with a drop. */
-  readonly paper?: Paper
-  /** A hydrocarbon that floats on water, or starch, which iodine turns blue-black. */
-  readonly special?: 'floats' | 'starch'
-  readonly says: string
-  /** Everyday names and bench abbreviations (common practice). */
-  readonly also?: readonly string[]
-  /** What it is used to find. */
-  readonly purpose: string
-  readonly care?: string
-  /** Substances that may already stand in a portion it is added to: the usual sequences. Others want a fresh portion. */
-  readonly after?: readonly string[]
-}
+import type { Paper, Reagent } from './reagent.ts'
+import { SALT_BOTTLES } from './salts.ts'
+import { UNFORETOLD } from './unforetold.ts'
 
 /** A bottle; where nothing is said of what to take care of, it is what its substance asks for. */
 const aq = (
@@ -92,7 +71,12 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'HNO3(aq)': called(['nitric acid', 'dil hno3'], aq({ HNO3: 2 }, 'dilute nitric acid', 'acidifying before silver or barium')),
   'HNO3(conc)': called(
     ['conc hno3', 'conc nitric acid'],
-    aq({ HNO3: 15 }, 'concentrated nitric acid', 'oxidising iron(II)', `${careOf('HNO3')} It stains skin yellow.`),
+    aq(
+      { HNO3: 15 },
+      'concentrated nitric acid',
+      'oxidising iron(II)',
+      `${careOf('HNO3')} Gloves and the fume cupboard: it burns skin yellow.`,
+    ),
   ),
   'H2SO4(aq)': called(
     ['sulfuric acid', 'sulphuric acid', 'dil h2so4'],
@@ -114,7 +98,7 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   ),
   'BaCl2(aq)': following(
     ['HCl', 'HNO3', 'BaCl2', 'H2SO4', 'AgNO3', 'CH3COOH', 'H2O2', 'NaOH'],
-    called(['barium chloride'], aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate')),
+    called(['barium chloride', 'bacl'], aq({ BaCl2: 0.1 }, 'barium chloride', 'sulfate')),
   ),
   'Ba(NO3)2(aq)': following(
     ['HCl', 'HNO3', 'BaCl2', 'Ba(NO3)2', 'H2SO4', 'AgNO3', 'CH3COOH', 'H2O2', 'NaOH'],
@@ -172,16 +156,19 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
     ),
   ),
   'K4Fe(CN)6(aq)': called(
-    ['hexacyanoferrate(ii)', 'ferrocyanide', 'potassium ferrocyanide'],
+    ['hexacyanoferrate(ii)', 'k4 fe cn 6', 'ferrocyanide', 'potassium ferrocyanide'],
     aq({ 'K4Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(II)', 'iron(III), copper(II), zinc', CYANO),
   ),
   'K3Fe(CN)6(aq)': called(
-    ['hexacyanoferrate(iii)', 'ferricyanide', 'potassium ferricyanide'],
+    ['hexacyanoferrate(iii)', 'k3 fe cn 6', 'ferricyanide', 'potassium ferricyanide'],
     aq({ 'K3Fe(CN)6': 0.1 }, 'potassium hexacyanoferrate(III)', 'iron(II)', CYANO),
   ),
-  'Cl2(aq)': called(['chlorine'], aq({ Cl2: 0.05 }, 'chlorine water', 'bromide, iodide', CHOKES)),
-  'Br2(aq)': called(['bromine'], aq({ Br2: 0.05 }, 'bromine water', 'iodide; C=C', CHOKES)),
-  'I2(aq)': called(['iodine'], aq({ I2: 0.01, KI: 0.05 }, 'iodine solution', 'reducing agents; starch', 'Iodine stains.')),
+  'Cl2(aq)': called(['chlorine', 'cl2 water'], aq({ Cl2: 0.05 }, 'chlorine water', 'bromide, iodide', CHOKES)),
+  'Br2(aq)': called(['bromine', 'br2 water'], aq({ Br2: 0.05 }, 'bromine water', 'iodide; C=C', CHOKES)),
+  'I2(aq)': called(
+    ['iodine', 'iodine water', 'i2 solution'],
+    aq({ I2: 0.01, KI: 0.05 }, 'iodine solution', 'reducing agents; starch', 'Iodine stains.'),
+  ),
   'NH4Cl(aq)': aq({ NH4Cl: 2 }, 'ammonium chloride', 'keeps magnesium and manganese dissolved beside ammonia'),
   'NaCH3COO(aq)': aq({ CH3COONa: 1 }, 'sodium ethanoate', 'buffering; iron(III)'),
   'H2S(g)': { ...aq({ H2S: 1 }, 'hydrogen sulfide', 'groups II and IV', `Very toxic. ${CHOKES}`), state: 'g' },
@@ -196,7 +183,7 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
       { H2SO4: 18 },
       'concentrated sulfuric acid',
       'the brown ring of nitrate; solid halides',
-      'It chars skin and heats water violently: the demonstrator’s hands, drop by drop down the wall, fume cupboard, never into a hot tube.',
+      'It chars skin and heats water violently: gloves, the demonstrator’s hands, drop by drop down the wall, fume cupboard, never into a hot tube.',
     ),
   ),
   'CuSO4(s)': called(
@@ -223,7 +210,11 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   ),
 }
 
-/** The reagent of a name, or undefined. */
+/** Every bottle that is known by name: the reagents, then salts and what is only known by name. */
+const BOTTLES: Readonly<Record<string, Reagent>> = { ...UNFORETOLD, ...SALT_BOTTLES }
+
+/** The bottle of a name, or undefined. */
 export function reagentNamed(name: string): Reagent | undefined {
-  return Object.hasOwn(REAGENTS, name) ? REAGENTS[name] : undefined
+  if (Object.hasOwn(REAGENTS, name)) return REAGENTS[name]
+  return Object.hasOwn(BOTTLES, name) ? BOTTLES[name] : undefined
 }

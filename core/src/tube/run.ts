@@ -38,6 +38,23 @@ function gasTest(tube: Tube, name: string | undefined): Stepped {
   )
 }
 
+/** Several bottles under one observation: what any of them shows is seen. */
+function addTogether(tube: Tube, step: TubeStep, others: NonNullable<TubeStep['with']>): Stepped {
+  const steps = [
+    ...others.map((one): TubeStep => ({ do: 'add', reagent: one.reagent, amount: one.amount })),
+    { ...step, with: undefined },
+  ]
+  let now = tube
+  const all = steps.map((one) => {
+    const next = add(now, one)
+    now = next.tube
+    return next.shown
+  })
+  const facts = all.flatMap((one) => one.facts).filter(({ kind }) => kind !== 'noChange')
+  const equations = () => [...new Set(all.flatMap((one) => one.equations))]
+  return { tube: now, shown: describe(facts.length > 0 ? facts : [{ kind: 'noChange' }], now.view, now.above, equations) }
+}
+
 function stand(tube: Tube): Stepped {
   const aired = standInAir(tube.contents)
   const played = play({ ...aired.contents, hot: false })
@@ -56,7 +73,7 @@ export function runStep(tube: Tube, step: TubeStep): Stepped {
 function act(tube: Tube, step: TubeStep): Stepped {
   switch (step.do) {
     case 'add':
-      return add(tube, step)
+      return step.with && step.with.length > 0 ? addTogether(tube, step, step.with) : add(tube, step)
     case 'dissolve':
       return add(tube, { ...step, reagent: step.reagent ?? 'H2O(l)', amount: step.amount ?? 'excess' })
     case 'warm':

@@ -5,4 +5,6 @@ export interface TubeStep {
   readonly amount?: string | undefined
   /** `sample into reagent` where the addition goes the other way round. */
   readonly order?: string | undefined
+  /** Bottles that go in with it, before it, under one observation. */
+  readonly with?: readonly { readonly reagent: string; readonly amount?: string | undefined }[] | undefined
 }
