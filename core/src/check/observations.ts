@@ -1,6 +1,6 @@
-import { adviseWording } from '../observe/index.ts'
+import { adviseWording, readTubes } from '../observe/index.ts'
 import type { Problem } from '../problem/index.ts'
-import { type PartOf, type Path, path } from '../record/index.ts'
+import { type PartOf, type Path, path, tubeLine, tubesById } from '../record/index.ts'
 import { bringsUnknown } from '../tube/index.ts'
 import { betterWording, recordProblem } from './says.ts'
 
@@ -8,11 +8,12 @@ type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 
 /** Advice on how observations of a rack are worded, and on what they cannot tell; never more than advice. */
 export function checkObservations(part: PartOf<'rack'>): readonly Problem[] {
+  const all = tubesById(part.samples)
   return part.samples.flatMap(({ material, tubes }) =>
     tubes.flatMap((tube) => [
       ...unknownReagents(tube, path('parts', part.id, 'samples', material, 'tubes', tube.id)),
-      ...tube.steps.flatMap((step): Problem[] =>
-        adviseWording(step.saw ?? '', step).map(({ code, says, instead }) => ({
+      ...tube.steps.flatMap((step, index): Problem[] =>
+        adviseWording(step.saw ?? '', contextIn(tube, all, index)).map(({ code, says, instead }) => ({
           level: 'advice',
           code,
           at: path('parts', part.id, 'samples', material, 'tubes', tube.id, 'steps', step.id),
@@ -24,6 +25,10 @@ export function checkObservations(part: PartOf<'rack'>): readonly Problem[] {
     ]),
   )
 }
+
+/** Where an observation of a tube stands. */
+const contextIn = (tube: Tube, all: ReadonlyMap<string, Tube>, index: number) =>
+  readTubes(tubeLine(tube, all)).tubes.at(-1)?.[index]?.context
 
 /** The first thing in a tube that is no bottle of the bench: what follows it there tells nothing. */
 function unknownReagents({ id, steps }: Tube, at: Path): readonly Problem[] {

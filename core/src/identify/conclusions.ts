@@ -1,6 +1,6 @@
 import type { PartOf } from '../record/index.ts'
 import { dissociate, nameOf, parseFormula } from '../substance/index.ts'
-import { reagentNamed } from '../tube/index.ts'
+import { reagentNamed, sayMuch } from '../tube/index.ts'
 import type { SampleVerdict } from './identify.ts'
 import { CATIONS, saltOf } from './ions.ts'
 
@@ -14,20 +14,18 @@ export interface Conclusion {
   readonly evidence: readonly string[]
 }
 
-const AMOUNTS: Readonly<Record<string, string>> = {
-  drops: 'a few drops of ',
-  excess: 'excess ',
-  equal: 'an equal volume of ',
-  solid: 'a spatula measure of ',
-  piece: 'a piece of ',
-}
-
 /** What was done in a step, as a sentence begins: `on adding excess sodium hydroxide`. */
-export function sayStep({ do: act, reagent, amount }: Pick<Step, 'do' | 'reagent' | 'amount'>): string {
-  const bottle = reagent === undefined ? '' : (reagentNamed(reagent)?.says ?? reagent)
+export function sayStep({
+  do: act,
+  reagent,
+  amount,
+  with: others = [],
+}: Pick<Step, 'do' | 'reagent' | 'amount' | 'with'>): string {
+  const called = (name: string) => reagentNamed(name)?.says ?? name
+  const bottle = reagent === undefined ? '' : called(reagent)
   switch (act) {
     case 'add':
-      return `on adding ${AMOUNTS[amount ?? ''] ?? (amount ? `${amount.replace('cm3', 'cm³')} of ` : '')}${bottle}`
+      return `on adding ${[...others.map((one) => sayMuch(one.amount, called(one.reagent))), sayMuch(amount, bottle)].join(' and ')}`
     case 'dissolve':
       return `on dissolving in ${bottle === '' ? 'water' : bottle}`
     case 'warm':
@@ -62,6 +60,18 @@ const plain = (text: string) => text.trim().replace(/[.;,]+$/, '')
 /** Steps quoted for one ion, at most. */
 const QUOTED = 3
 
+/** What is called in a sentence: `copper(II) ions`. */
+const called = (ion: string) => (ion === 'H+' ? 'hydrogen ions (an acid)' : `${nameOf(parseFormula(ion)) ?? ion} ions`)
+
+/** What was done and seen in the steps that tell most, as a sentence goes on. */
+function quote(evidence: readonly string[], samples: Rack['samples']): string {
+  const quoted = evidence.slice(0, QUOTED).flatMap((at) => {
+    const found = stepAt(samples, at)
+    return found?.step.saw ? [`${sayStep(found.step)}, ${plain(found.step.saw)}`] : []
+  })
+  return quoted.length > 0 ? `: ${quoted.join('; ')}` : ''
+}
+
 /**
  * Conclusions with their evidence for the ions that are present: "P contains copper(II) ions: on adding …, … was seen".
  *
@@ -74,18 +84,26 @@ export function concludeFrom(
 ): readonly Conclusion[] {
   return ions
     .filter(({ verdict }) => verdict === 'present')
-    .map(({ ion, for: evidence }) => {
-      const quoted = evidence.slice(0, QUOTED).flatMap((at) => {
-        const found = stepAt(samples, at)
-        return found?.step.saw ? [`${sayStep(found.step)}, ${plain(found.step.saw)}`] : []
-      })
-      const name = ion === 'H+' ? 'hydrogen ions (an acid)' : `${nameOf(parseFormula(ion)) ?? ion} ions`
-      return {
-        ion,
-        evidence,
-        says: `${label} contains ${name}${quoted.length > 0 ? `: ${quoted.join('; ')}` : ''}.`,
-      }
-    })
+    .map(({ ion, for: evidence }) => ({ ion, evidence, says: `${label} contains ${called(ion)}${quote(evidence, samples)}.` }))
+}
+
+/** Ions that are spoken of as likely are at least so likely. */
+const LIKELY = 0.3
+
+/**
+ * Sentences on what is not there and on what may be, with their evidence: "Sulfate ions are absent: on adding …", "It may
+ * contain zinc ions: …". Ions that no test bears on are not spoken of.
+ */
+export function eliminateFrom({ ions }: Pick<SampleVerdict, 'ions'>, samples: Rack['samples']): readonly Conclusion[] {
+  return ions.flatMap(({ ion, verdict, probability, for: speaking, against }): readonly Conclusion[] => {
+    const name = called(ion)
+    if (verdict === 'absent' && against.length > 0)
+      return [
+        { ion, evidence: against, says: `${name.charAt(0).toUpperCase()}${name.slice(1)} are absent${quote(against, samples)}.` },
+      ]
+    if (verdict !== 'possible' || probability < LIKELY || speaking.length === 0) return []
+    return [{ ion, evidence: speaking, says: `It may contain ${name}${quote(speaking, samples)}; no test has settled it.` }]
+  })
 }
 
 /** A salt that the ions found would make. */

@@ -1,8 +1,7 @@
 import { bringsUnknown, sayFact } from '../tube/index.ts'
 import { contentsBefore, playedStep } from './foretell.ts'
-import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
-import { type Rack, recordsOf } from './record.ts'
+import { type Rack, type RackKnown, recordsOf } from './record.ts'
 
 /** What a step would have shown, with the ionic equations of it. */
 export interface ExpectedStep {
@@ -21,18 +20,18 @@ export function expectedIn(
   samples: Rack['samples'],
   tubeId: string,
   ions: readonly string[],
-  forms: Readonly<Record<string, SampleForm>> = {},
+  known: RackKnown = {},
 ): readonly ExpectedStep[] | undefined {
-  const tube = recordsOf(samples, forms)
+  const tube = recordsOf(samples, known)
     .flatMap(({ tubes }) => tubes)
     .find(({ id }) => id === tubeId)
   const hypothesis = { ions: CANDIDATES.filter(({ ion }) => ions.includes(ion)) }
   let now = tube && contentsBefore(hypothesis, tube)
-  let known = !tube?.before.some(bringsUnknown)
+  let isKnown = !tube?.before.some(bringsUnknown)
   if (!tube || !now) return undefined
   return tube.steps.map(({ step }) => {
-    known = known && !bringsUnknown(step)
-    const next = known && now ? playedStep(now, step) : undefined
+    isKnown = isKnown && !bringsUnknown(step)
+    const next = isKnown && now ? playedStep(now, step) : undefined
     now = next?.tube ?? now
     return next
       ? { saw: next.shown.facts.map(sayFact).join('; '), equations: next.shown.equations }

@@ -1,6 +1,6 @@
-import { gasTestNamed, inTest, readingOf } from '../gas/index.ts'
-import type { ObservedFact } from '../observe/index.ts'
-import type { Fact } from '../tube/index.ts'
+import { type GasTestName, gasTestNamed, inTest, readingOf } from '../gas/index.ts'
+import type { DeniedFact, ObservedFact, SeenFact } from '../observe/index.ts'
+import { type Fact, universalColourAt } from '../tube/index.ts'
 
 /** What is compared of a step: seen or foretold. */
 export interface Features {
@@ -13,6 +13,8 @@ export interface Features {
   readonly decolourised: boolean
   /** Gases: by formula where they are foretold, as their tests are read where they were seen. */
   readonly gases: readonly string[]
+  /** What was looked for and not seen: a gas by its test, `bubbles`, `decolourised`, `precipitate`, a flame by its colour, `solution` with one. */
+  readonly denied?: readonly string[]
   /** Bubbles without a test. */
   readonly bubbles: boolean
   /** Colour of the flame; `none` where the student looked and saw none. */
@@ -23,6 +25,8 @@ export interface Features {
   readonly turned: readonly string[]
   /** Melting, subliming, droplets, a ring. */
   readonly marks: readonly string[]
+  /** Where it was not said how much was added: what each of the usual amounts would show, in the order of `UNSAID`. */
+  readonly either?: readonly Features[]
 }
 
 export const NOTHING: Features = {
@@ -55,7 +59,7 @@ const LAYER_SHADES: Readonly<Record<string, string>> = {
 }
 
 /** What the model and a student say in the same words. */
-function withShared(sum: Features, fact: Fact | ObservedFact): Features {
+function withShared(sum: Features, fact: Fact | SeenFact): Features {
   switch (fact.kind) {
     case 'precipitate':
       return { ...sum, precipitate: fact.slight ? 'slight' : 'full', colour: fact.colour }
@@ -115,13 +119,43 @@ interface Act {
 export function featuresRead(facts: readonly ObservedFact[], act?: Act): Features | undefined {
   if (facts.length === 0) return undefined
   const test = act?.do === 'gas' && act.reagent !== undefined ? gasTestNamed(act.reagent) : undefined
-  const exact = facts.map((fact) => (test && fact.kind === 'gas' ? { ...fact, test: inTest(fact.test, test) } : fact))
+  const exact = facts.map((fact) => (test ? inThisTest(fact, test) : fact))
   const seen = exact.reduce(withSeen, NOTHING)
   return act?.do === 'flame' && seen.flame === undefined ? { ...seen, flame: 'none' } : seen
 }
 
+/** A reading of a gas, made exact by the test it was made in. */
+function inThisTest(fact: ObservedFact, test: GasTestName): ObservedFact {
+  if (fact.kind === 'gas') return { ...fact, test: inTest(fact.test, test) }
+  return fact.kind === 'not' && fact.of.kind === 'gas' ? { ...fact, of: { ...fact.of, test: inTest(fact.of.test, test) } } : fact
+}
+
+const withDenied = (sum: Features, what: string): Features => ({ ...sum, denied: [...(sum.denied ?? []), what] })
+
+/** What was looked for and not seen, as far as the model can foretell it. */
+function withDenial(sum: Features, { of }: DeniedFact): Features {
+  switch (of.kind) {
+    case 'gas':
+      return withDenied(sum, of.test)
+    case 'flame':
+      return of.colour === undefined ? { ...sum, flame: sum.flame ?? 'none' } : withDenied(sum, `${of.colour} flame`)
+    case 'solution':
+      return withDenied(sum, `${of.to} solution`)
+    case 'decolourised':
+      return withDenied(sum, of.kind)
+    default:
+      return sum
+  }
+}
+
 function withSeen(sum: Features, fact: ObservedFact): Features {
   switch (fact.kind) {
+    case 'not':
+      return withDenial(sum, fact)
+    case 'noGas':
+      return withDenied(sum, 'bubbles')
+    case 'pH':
+      return withGas(sum, `universal indicator ${universalColourAt((fact.from + fact.to) / 2)}`)
     case 'gas':
       return fact.test === 'cobalt paper pink' ? withMark(sum, 'droplets') : withGas(sum, fact.test)
     case 'effervescence':

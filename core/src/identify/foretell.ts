@@ -3,6 +3,7 @@ import { ChemistryError } from '../problem/index.ts'
 import { runStep, type Shown, type Tube, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresOf, NOTHING } from './features.ts'
 import { freshPortion, type Hypothesis, keyOf, type Portion, type SampleForm } from './hypothesis.ts'
+import { eitherOf, ifAmount, isUnsaid, UNSAID } from './unsaid.ts'
 import { textOfActs } from './usual/acts.ts'
 import { usualFeatures } from './usual/lookUp.ts'
 
@@ -31,8 +32,8 @@ export const freshOf = (form: SampleForm): Begun => ({ cm3: 1, form, before: [] 
 
 /** A tube of a hypothesis after some of its steps, with what each of them would show. */
 interface Reached {
-  /** Played when it is gone on from: what it shows may be known without. */
-  readonly tube: () => Tube
+  /** Played when it is gone on from: what it shows may be known without. Several where it was not said how much was added. */
+  readonly tubes: readonly (() => Tube)[]
   readonly features: readonly Features[]
 }
 
@@ -103,28 +104,46 @@ function usual(course: Course, count: number): Reached | undefined {
   const play = () => {
     const found = reachByPlaying(course, count)
     if (found === 'cannot be') throw new Error(`The table of usual acts has ${only.ion}, which cannot be.`)
-    return found.tube()
+    return (found.tubes[0] as () => Tube)()
   }
   return {
     features,
-    tube: () => {
-      tube ??= play()
-      return tube
-    },
+    tubes: [
+      () => {
+        tube ??= play()
+        return tube
+      },
+    ],
   }
 }
 
 function begin(hypothesis: Hypothesis, tube: Begun): Reached | 'cannot be' {
   const contents = contentsBefore(hypothesis, tube)
-  return contents ? { tube: () => contents, features: [] } : 'cannot be'
+  return contents ? { tubes: [() => contents], features: [] } : 'cannot be'
 }
 
 function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeStep | undefined): Reached | 'cannot be' {
   if (before === 'cannot be' || !step) return before
-  const { tube, features } = played(before.tube(), step)
+  const after = coursesOf(before.tubes, step).map(([tube, exact]) => played(tube(), exact))
+  const features = eitherOf(after.map((one) => one.features))
   // Potassium that only stands in for another cation does not colour the flame.
   const stoodIn = step.do === 'flame' && features.flame === 'lilac' && !ions.some(({ ion }) => ion === 'K+')
-  return { tube: () => tube, features: [...before.features, stoodIn ? NOTHING : features] }
+  return {
+    tubes: after.map(
+      ({ tube }) =>
+        () =>
+          tube,
+    ),
+    features: [...before.features, stoodIn ? NOTHING : features],
+  }
+}
+
+/** Every way in which a step may have been done: once a tube has several courses, each keeps to its amount. */
+function coursesOf(tubes: Reached['tubes'], step: TubeStep): readonly (readonly [tube: () => Tube, step: TubeStep])[] {
+  if (!isUnsaid(step)) return tubes.map((tube) => [tube, step])
+  const [only] = tubes
+  const all = tubes.length === 1 && only ? UNSAID.map(() => only) : tubes
+  return all.map((tube, place) => [tube, { ...step, amount: UNSAID[place]?.amount }])
 }
 
 /** A tube of a hypothesis as it is before its own steps, or undefined where it cannot be. */
@@ -137,6 +156,10 @@ export function contentsBefore(hypothesis: Hypothesis, tube: Begun): Tube | unde
 export function together(one: Features, other: Features): Features {
   if (one === NOTHING) return other
   if (other === NOTHING) return one
+  if (one.either || other.either) {
+    const either = UNSAID.map((_, place) => together(ifAmount(one, place), ifAmount(other, place)))
+    return eitherOf(either)
+  }
   const coloured = (features: Features) => features.precipitate !== 'none' && features.colour !== 'white'
   const stronger =
     one.precipitate === 'none' ? other : other.precipitate === 'none' || coloured(one) || !coloured(other) ? one : other
@@ -161,9 +184,10 @@ export function together(one: Features, other: Features): Features {
 }
 
 /** Whether features say that anything shows. */
-export const shows = (features: Features | undefined) =>
+export const shows = (features: Features | undefined): boolean =>
   features !== undefined &&
-  (features.precipitate !== 'none' ||
+  (features.either?.some(shows) ||
+    features.precipitate !== 'none' ||
     features.gases.length > 0 ||
     (features.solution !== undefined && features.solution !== 'colourless') ||
     features.decolourised ||

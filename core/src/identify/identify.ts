@@ -1,12 +1,11 @@
 import { gasToldBy } from '../gas/index.ts'
 import { Memory } from '../memory/index.ts'
 import { shows } from './foretell.ts'
-import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
 import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
 import { type Product, probabilitiesIn, productOf } from './products.ts'
-import { type Rack, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
+import { type Rack, type RackKnown, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
 import { posterior, type Scored } from './scored.ts'
 import { type Alone, rowsOf, scoreAll } from './scoring.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
@@ -41,9 +40,7 @@ export interface Identification extends SampleVerdict {
 }
 
 /** What is known besides the record. */
-export interface IdentifyOptions {
-  /** How each sample came, by its material; a solution where nothing is said. */
-  readonly forms?: Readonly<Record<string, SampleForm>>
+export interface IdentifyOptions extends RackKnown {
   /** Reagents that the task allows for further tests. */
   readonly allowed?: ReadonlySet<string>
   /** Only this sample. */
@@ -180,7 +177,7 @@ export function* identifying(
   samples: Rack['samples'],
   options: IdentifyOptions = {},
 ): Generator<Progress, readonly Identification[]> {
-  const records = recordsOf(samples, options.forms)
+  const records = recordsOf(samples, options)
     .filter(({ material }) => (options.only ?? material) === material)
     // A portion nothing was done with yet tells nothing: not even that a solid dissolved.
     .map((record) => ({ ...record, tubes: record.tubes.filter(({ steps }) => steps.length > 0) }))

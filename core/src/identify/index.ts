@@ -1,5 +1,5 @@
 export { type Behaviour, behaviourOf } from './behaviour.ts'
-export { type Conclusion, concludeFrom, sayStep, type WholeSalt, wholeSalts } from './conclusions.ts'
+export { type Conclusion, concludeFrom, eliminateFrom, sayStep, type WholeSalt, wholeSalts } from './conclusions.ts'
 export { type ExpectedStep, expectedIn } from './expected.ts'
 export type { SampleForm } from './hypothesis.ts'
 export {
@@ -17,5 +17,5 @@ export { identifyLiquid, type LiquidKind, type LiquidVerdict } from './liquids.t
 export type { StepMeaning } from './meaning.ts'
 export { type NextTest, sayTells } from './nextTests.ts'
 export { type Offer, offersFor } from './offers.ts'
-export type { Rack } from './record.ts'
+export { knownOf, type Rack, type RackKnown } from './record.ts'
 export { warmingUp } from './warmUp.ts'

@@ -1,5 +1,6 @@
 import { givesReading } from '../gas/index.ts'
 import type { Features } from './features.ts'
+import { ifAmount, UNSAID } from './unsaid.ts'
 
 /**
  * How likely something is to be written down when something else was foretold: a small confusion model, so that one
@@ -13,6 +14,8 @@ const LIKELY = {
   otherColour: 0.02,
   colourNotSaid: 0.5,
   missed: { full: 0.02, slight: 0.4 },
+  /** A precipitate that came and went within the step, of which nothing was said: in an excess at once it is hardly seen. */
+  passedUnsaid: 0.35,
   imagined: 0.02,
   slightForFull: 0.5,
   fateNear: 0.25,
@@ -24,6 +27,10 @@ const LIKELY = {
   gasTested: 0.95,
   gasBubblesOnly: 0.45,
   gasMissed: { bubbles: 0.08, quiet: 0.35 },
+  /** Looked for, and said not to be there, though it is foretold. */
+  gasDenied: 0.04,
+  bubblesDenied: 0.08,
+  colourDenied: 0.1,
   gasImagined: 0.008,
   bubblesImagined: 0.05,
   decolourisedMissed: 0.25,
@@ -78,7 +85,12 @@ function colourLikelihood(seen: string | undefined, foretold: string | undefined
   return among(NEAR) ? LIKELY.nearColour : LIKELY.otherColour
 }
 
+/** Whether a precipitate came and went within a step, and was not spoken of. */
+const passedUnsaid = (seen: Features, foretold: Features) =>
+  foretold.precipitate !== 'none' && foretold.fate === 'dissolves' && seen.precipitate === 'none' && seen.fate === undefined
+
 function precipitateLikelihood(seen: Features, foretold: Features): number {
+  if (passedUnsaid(seen, foretold)) return LIKELY.passedUnsaid
   if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined
   if (seen.precipitate === 'none') return LIKELY.missed[foretold.precipitate]
   const size = seen.precipitate === foretold.precipitate ? 1 : LIKELY.slightForFull
@@ -86,6 +98,7 @@ function precipitateLikelihood(seen: Features, foretold: Features): number {
 }
 
 function fateLikelihood(seen: Features, foretold: Features): number {
+  if (passedUnsaid(seen, foretold)) return 1
   if (seen.fate === undefined) return foretold.fate === undefined || foretold.fate === 'insoluble' ? 1 : LIKELY.fateNotSaid
   if (foretold.fate === undefined) {
     // A precipitate that forms only now is insoluble in so much of it.
@@ -107,18 +120,25 @@ const tells = (reading: string, foretold: string) => reading === foretold || giv
 
 function gasLikelihood(seen: Features, foretold: Features): number {
   let likelihood = 1
+  const isDenied = (gas: string) => seen.denied?.some((reading) => tells(reading, gas)) ?? false
   for (const gas of foretold.gases) {
-    if (seen.gases.some((reading) => tells(reading, gas))) likelihood *= LIKELY.gasTested
+    if (isDenied(gas)) likelihood *= LIKELY.gasDenied
+    else if (seen.gases.some((reading) => tells(reading, gas))) likelihood *= LIKELY.gasTested
     else if (seen.bubbles && foretold.bubbles) likelihood *= LIKELY.gasBubblesOnly
     else likelihood *= foretold.bubbles ? LIKELY.gasMissed.bubbles : LIKELY.gasMissed.quiet
   }
   for (const reading of seen.gases) if (!foretold.gases.some((gas) => tells(reading, gas))) likelihood *= LIKELY.gasImagined
   if (seen.bubbles && foretold.gases.length === 0) likelihood *= LIKELY.bubblesImagined
+  if (foretold.bubbles && seen.denied?.includes('bubbles')) likelihood *= LIKELY.bubblesDenied
   return likelihood
 }
 
 /** ln of how likely a record of a step is, if the model is right about what is in the tube. */
 export function logLikelihood(seen: Features, foretold: Features): number {
+  if (foretold.either)
+    return Math.log(
+      UNSAID.reduce((sum, { share }, place) => sum + share * Math.exp(logLikelihood(seen, ifAmount(foretold, place))), 0),
+    )
   let likelihood =
     precipitateLikelihood(seen, foretold) *
     fateLikelihood(seen, foretold) *
@@ -129,7 +149,15 @@ export function logLikelihood(seen: Features, foretold: Features): number {
   if (seen.flame !== undefined)
     likelihood *= seen.flame === foretold.flame ? LIKELY.same : flameLikelihood(seen.flame, foretold.flame)
   if (seen.solid !== undefined && foretold.solid !== undefined) likelihood *= colourLikelihood(seen.solid, foretold.solid)
-  return Math.log(likelihood * markLikelihood(seen, foretold) * turnedLikelihood(seen, foretold))
+  return Math.log(
+    likelihood * markLikelihood(seen, foretold) * turnedLikelihood(seen, foretold) * denialLikelihood(seen, foretold),
+  )
+}
+
+/** Colours that were denied though they are foretold. A gas that was denied is weighed with the gases. */
+function denialLikelihood({ denied = [] }: Features, foretold: Features): number {
+  const shown = [`${foretold.flame} flame`, `${foretold.solution} solution`, ...(foretold.decolourised ? ['decolourised'] : [])]
+  return denied.reduce((likelihood, what) => (shown.includes(what) ? likelihood * LIKELY.colourDenied : likelihood), 1)
 }
 
 function markLikelihood(seen: Features, foretold: Features): number {

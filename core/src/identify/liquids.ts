@@ -1,4 +1,4 @@
-import { readObservation } from '../observe/index.ts'
+import { type ReadStep, readTubes } from '../observe/index.ts'
 import { type PartOf, stepName } from '../record/index.ts'
 
 type Sample = PartOf<'rack'>['samples'][number]
@@ -49,16 +49,16 @@ function boilsAt(saw: string): number | undefined {
   return found === undefined ? undefined : Number(found)
 }
 
-function outcomesOf(step: Step, at: string): readonly Outcome[] {
+function outcomesOf(step: Step, at: string, { observation }: ReadStep): readonly Outcome[] {
   const saw = step.saw ?? ''
-  const facts = readObservation(saw).facts.map(({ fact }) => fact)
+  const facts = observation.facts.map(({ fact }) => fact)
   if (facts.length === 0 && boilsAt(saw) === undefined) return []
   const has = (kind: string) => facts.some((fact) => fact.kind === kind)
   const gas = (test: string) => facts.some((fact) => fact.kind === 'gas' && fact.test === test)
   const one = (test: LiquidTest, positive: boolean): readonly Outcome[] => [{ at, test, positive }]
   const boiling = boilsAt(saw)
   if (boiling !== undefined) return one('boils100', Math.abs(boiling - 100) <= 2)
-  if (step.do === 'flame') return one('burns', has('burns'))
+  if (step.do === 'flame') return one('burns', has('burns') || (has('flame') && /\bburn/i.test(saw)))
   if (step.do !== 'add') return []
   switch (step.reagent) {
     case 'Br2(aq)':
@@ -85,7 +85,10 @@ function outcomesOf(step: Step, at: string): readonly Outcome[] {
  * @returns the kinds, the likeliest first; none where nothing that tells was recorded
  */
 export function identifyLiquid({ tubes }: Sample): readonly LiquidVerdict[] {
-  const outcomes = tubes.flatMap(({ id, steps }) => steps.flatMap((step, index) => outcomesOf(step, stepName(id, index))))
+  const outcomes = tubes.flatMap((tube) => {
+    const [read = []] = readTubes([tube]).tubes
+    return tube.steps.flatMap((step, index) => outcomesOf(step, stepName(tube.id, index), read[index] as ReadStep))
+  })
   if (outcomes.length === 0) return []
   const likelihood = (kind: LiquidKind, { test, positive }: Outcome) => (positive ? SHOWS[kind][test] : 1 - SHOWS[kind][test])
   const kinds = Object.keys(SHOWS) as LiquidKind[]

@@ -1,8 +1,7 @@
 import { bringsUnknown, sayFact, type TubeStep } from '../tube/index.ts'
 import { contentsBefore, playedStep } from './foretell.ts'
-import type { SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
-import { type Rack, recordsOf } from './record.ts'
+import { type Rack, type RackKnown, recordsOf } from './record.ts'
 
 /** A way in which a test usually comes out, as a student would write it. */
 export interface Offer {
@@ -26,9 +25,9 @@ export function offersFor(
   tubeId: string,
   step: TubeStep,
   probabilities: Readonly<Record<string, number>> = {},
-  forms: Readonly<Record<string, SampleForm>> = {},
+  known: RackKnown = {},
 ): readonly Offer[] {
-  const tube = recordsOf(samples, forms)
+  const tube = recordsOf(samples, known)
     .flatMap(({ tubes }) => tubes)
     .find(({ id }) => id === tubeId)
   if (!tube) return []

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it, vi } from 'vitest'
 import type { Gas } from '../gas/gas.ts'
 import type * as Gases from '../gas/gases.ts'
 import type * as IonTable from '../substance/ionTable.ts'
+import type { Reagent } from '../tube/reagent.ts'
 import type * as Reagents from '../tube/reagents.ts'
 
 /* An ion, a gas and a bottle that are in no table, each put in by one row: nothing else is told of them. */
@@ -11,7 +12,7 @@ vi.mock('../substance/ionTable.ts', async (original) => {
     ion: 'Rb+',
     also: ['ruby salt'],
     sample: { strength: 0.1, meddles: false },
-    flame: { colour: 'purple', covers: 9 },
+    flame: { colour: 'grey', covers: 9 },
   }
   return { ION_TABLE: [...ION_TABLE, row] }
 })
@@ -35,7 +36,7 @@ vi.mock('../gas/gases.ts', async (original) => {
 })
 vi.mock('../tube/reagents.ts', async (original) => {
   const actual = await original<typeof Reagents>()
-  const row: Reagents.Reagent = {
+  const row: Reagent = {
     putIn: { BaCl2: 0.1 },
     state: 'aq',
     says: 'ferry brine',
@@ -63,14 +64,14 @@ const step = (what: object, saw: string, index: number) => ({ id: `s${index}`, d
 describe('an ion of one row', () => {
   it('is predicted, named in a conclusion, and listed for looking up', () => {
     const { shown } = core.playSteps(core.freshTube({ 'Rb+': 0.1, 'NO3-': 0.1 }, 1), [{ do: 'flame' }])
-    expect(shown[0]?.saw).toEqual(['purple flame'])
+    expect(shown[0]?.saw).toEqual(['grey flame'])
     expect(core.ionsNamed('It is a ruby salt')).toEqual(['Rb+'])
     expect(core.CANDIDATES.map(({ ion }) => ion)).toContain('Rb+')
-    expect(core.FLAME_COLOURS.at(-1)).toMatchObject({ ion: 'Rb+', colour: 'purple' })
+    expect(core.FLAME_COLOURS.at(-1)).toMatchObject({ ion: 'Rb+', colour: 'grey' })
   })
 
   it('is identified from a record', () => {
-    const steps = [step({ do: 'flame' }, 'purple flame', 1)]
+    const steps = [step({ do: 'flame' }, 'grey flame', 1)]
     const [found] = core.identifyRack([{ material: 'P', tubes: [{ id: 'P1', cm3: '1', steps }] }])
     expect(found?.ions[0]).toMatchObject({ ion: 'Rb+', for: ['P1.1'], probability: expect.closeTo(0.9, 1) })
   })
@@ -102,8 +103,8 @@ describe('a gas of one row', () => {
 
 describe('a bottle of one row', () => {
   it('is understood by its names, and what it shows is predicted and identified', () => {
-    const read = core.readAction('3 drops of the brine of the ferry')
-    expect(read).toEqual({ kind: 'action', action: { do: 'add', reagent: 'FB(aq)', amount: 'drops' } })
+    const read = core.readActs('3 drops of the brine of the ferry')
+    expect(read).toMatchObject({ kind: 'acts', acts: [{ action: { do: 'add', reagent: 'FB(aq)', amount: '3 drops' } }] })
     const added = [step({ reagent: 'FB(aq)', amount: 'drops' }, 'white ppt', 1)]
     const [found] = core.identifyRack([{ material: 'P', tubes: [{ id: 'P1', cm3: '1', steps: added }] }])
     expect(found?.ions.slice(0, 6).map(({ ion }) => ion)).toContain('SO4^2-')

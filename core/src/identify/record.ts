@@ -1,6 +1,6 @@
-import { type ObservedFact, readObservation } from '../observe/index.ts'
-import { type PartOf, stepName, tubeLine, tubesById } from '../record/index.ts'
-import { bringsUnknown, type TubeStep } from '../tube/index.ts'
+import { type ObservedFact, readObservation, readTubes } from '../observe/index.ts'
+import { type PartOf, sampleForms, sampleLooks, stepName, type Task, tubeLine, tubesById } from '../record/index.ts'
+import { bringsUnknown, playedAmount, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
 
@@ -34,38 +34,44 @@ export interface RecordedTube {
 
 const USUAL_PORTION = 1
 /** What was done before a tube's own steps: everything in the tubes it was begun from, and the residue or filtrate taken. */
-function stepsBefore(line: readonly RackTube[]): readonly TubeStep[] {
+function stepsBefore(line: readonly RackTube[], drops: number | undefined): readonly TubeStep[] {
   return line.slice(0, -1).flatMap(({ steps }, index) => {
     const taken: readonly TubeStep[] = line[index + 1]?.take === 'residue' ? [{ do: 'residue' }] : []
-    return [...steps.map(stepOf), ...taken]
+    return [...steps.map((step) => stepOf(step, drops)), ...taken]
   })
 }
 
 /** A step of the rack as the model plays it. */
-const stepOf = ({ do: act, reagent, amount, order }: RackTube['steps'][number]): TubeStep => ({
+const stepOf = (
+  { do: act, reagent, amount, order, with: others }: RackTube['steps'][number],
+  dropsPerCm3: number | undefined,
+): TubeStep => ({
   do: act,
   reagent,
-  amount,
+  amount: playedAmount(amount, dropsPerCm3),
   ...(order ? { order } : {}),
+  ...(others ? { with: others.map((one) => ({ ...one, amount: playedAmount(one.amount, dropsPerCm3) })) } : {}),
 })
 
 /** A solid's tube without a volume holds a spatula tip of it; with one, so much of its solution. */
-function recorded(tube: RackTube, line: readonly RackTube[], form: SampleForm): RecordedTube {
+function recorded(tube: RackTube, line: readonly RackTube[], form: SampleForm, drops: number | undefined): RecordedTube {
   const [first = tube] = line
-  const before = stepsBefore(line)
+  const before = stepsBefore(line, drops)
+  const isSolid = form === 'solid' && first.cm3 === undefined
+  const read = readTubes(line, isSolid).tubes.at(-1) ?? []
   let known = !before.some(bringsUnknown)
   return {
     id: tube.id,
     cm3: Number(first.cm3 ?? USUAL_PORTION),
-    form: form === 'solid' && first.cm3 === undefined ? 'solid' : 'solution',
+    form: isSolid ? 'solid' : 'solution',
     before,
-    did: tube.steps.map(stepOf),
+    did: tube.steps.map((step) => stepOf(step, drops)),
     steps: tube.steps.map((step, index): RecordedStep => {
       const saw = step.saw ?? ''
-      const facts = readObservation(saw).facts.map(({ fact }) => fact)
+      const facts = read[index]?.observation.facts.map(({ fact }) => fact) ?? []
       known = known && !bringsUnknown(step)
       const seen = known ? featuresRead(facts, step) : undefined
-      return { at: stepName(tube.id, index), step: stepOf(step), facts, saw, seen }
+      return { at: stepName(tube.id, index), step: stepOf(step, drops), facts, saw, seen }
     }),
   }
 }
@@ -78,20 +84,38 @@ export interface SampleRecord {
   readonly root?: string
 }
 
+/** What is known of a rack besides what was done and seen. */
+export interface RackKnown {
+  /** How each sample came, by its material; a solution where nothing is said. */
+  readonly forms?: Readonly<Record<string, SampleForm>>
+  /** How each looked that came dissolved, in the student's words. */
+  readonly looks?: Readonly<Record<string, string>>
+  /** Drops of this bench's droppers to 1 cm³. */
+  readonly dropsPerCm3?: number
+}
+
+/** What a task says of a rack of its. */
+export function knownOf(task: Task, { dropsPerCm3 }: Rack): RackKnown {
+  return {
+    forms: sampleForms(task),
+    looks: sampleLooks(task),
+    ...(dropsPerCm3 === undefined ? {} : { dropsPerCm3: Number(dropsPerCm3) }),
+  }
+}
+
 /**
  * The record of every sample of a rack. What was seen of a product tells of the jar it came from, too: its tubes belong
  * to both.
- *
- * @param forms - how each sample came, by its material; a solution where nothing is said
  */
-export function recordsOf(samples: readonly Sample[], forms: Readonly<Record<string, SampleForm>> = {}): readonly SampleRecord[] {
+export function recordsOf(samples: readonly Sample[], known: RackKnown = {}): readonly SampleRecord[] {
+  const { forms = {}, looks = {}, dropsPerCm3 } = known
   const tubes = tubesById(samples)
   const homes = new Map(samples.flatMap(({ material, tubes: own }) => own.map(({ id }) => [id, material] as const)))
   const rooted = samples.flatMap(({ material, tubes: own }) =>
     own.map((tube) => {
       const line = tubeLine(tube, tubes)
       const root = homes.get(line[0]?.id ?? '') ?? material
-      return { material, root, tube: recorded(tube, line, forms[root] ?? 'solution') }
+      return { material, root, tube: recorded(tube, line, forms[root] ?? 'solution', dropsPerCm3) }
     }),
   )
   return samples.map(({ material }): SampleRecord => {
@@ -99,6 +123,25 @@ export function recordsOf(samples: readonly Sample[], forms: Readonly<Record<str
     const [first] = mine
     const isProduct = first !== undefined && mine.every(({ root }) => root !== material && root === first.root)
     const belong = isProduct ? rooted.filter(({ root }) => root === first.root) : rooted.filter(({ root }) => root === material)
-    return { material, tubes: belong.map(({ tube }) => tube), ...(isProduct ? { root: first.root } : {}) }
+    const root = isProduct ? first.root : material
+    const looked = lookedAt(looks[root])
+    const all = [...(looked && belong.length > 0 ? [looked] : []), ...belong.map(({ tube }) => tube)]
+    return { material, tubes: all, ...(isProduct ? { root } : {}) }
   })
 }
+
+/** Where the appearance of a sample stands as evidence. */
+const APPEARANCE = 'appearance'
+const LOOK: TubeStep = { do: 'look' }
+
+/** How a solution looked before anything was done, as a step of its own. */
+function lookedAt(saw: string | undefined): RecordedTube | undefined {
+  const facts = readObservation(saw ?? '', LOOK).facts.map(({ fact }) => fact)
+  const seen = featuresRead(facts.map(ofSolution), LOOK)
+  if (saw === undefined || !seen) return undefined
+  const step: RecordedStep = { at: APPEARANCE, step: LOOK, facts, saw, seen }
+  return { id: APPEARANCE, cm3: USUAL_PORTION, form: 'solution', before: [], did: [LOOK], steps: [step] }
+}
+
+/** "Pale green", said of what is dissolved, is the colour of the solution. */
+const ofSolution = (fact: ObservedFact): ObservedFact => (fact.kind === 'solid' ? { kind: 'solution', to: fact.colour } : fact)

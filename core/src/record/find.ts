@@ -17,6 +17,11 @@ export function sampleForms(task: Task): Readonly<Record<string, 'solid' | 'solu
   return Object.fromEntries(task.materials.map(({ id, form }) => [id, form === 'solid' ? 'solid' : 'solution']))
 }
 
+/** How samples that came dissolved look, in the student's words, by material. */
+export function sampleLooks(task: Task): Readonly<Record<string, string>> {
+  return Object.fromEntries(task.materials.flatMap(({ id, form, note }) => (note && form !== 'solid' ? [[id, note]] : [])))
+}
+
 /** What was concluded of a sample, in the student's words. */
 export function conclusionOf(task: Task, material: string): string | undefined {
   return task.parts.flatMap((part) => (part.kind === 'rack' ? part.samples : [])).find((sample) => sample.material === material)

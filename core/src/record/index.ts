@@ -22,6 +22,7 @@ export {
   materialLabel,
   partTitle,
   sampleForms,
+  sampleLooks,
   weighingOf,
 } from './find.ts'
 export { findById } from './findById.ts'

@@ -124,6 +124,16 @@ const StepSchema = z.strictObject({
   reagent: z.string().max(200).optional(),
   amount: z.string().max(60).optional(),
   order: z.string().max(60).optional(),
+  with: z
+    .array(z.strictObject({ reagent: z.string().max(200), amount: z.string().max(60).optional() }))
+    .max(6)
+    .optional()
+    .describe('bottles that went in with it, before it, and with one observation: the acid of an acidified reagent'),
+  how: z
+    .array(z.enum(['dropwise', 'slowly', 'carefully', 'shaking', 'without shaking', 'down the side', 'in hot water']))
+    .max(6)
+    .optional()
+    .describe('the manner in which it was done'),
   saw: text.optional(),
   means: text.optional().describe('the meaning the student gave, where it overrules ours'),
   was: z
@@ -173,6 +183,7 @@ const RackSchema = z.strictObject({
     )
     .superRefine(refuseTwins),
   board: z.enum(['open', 'after conclusion']).optional().describe('when the verdict board may be read'),
+  dropsPerCm3: DecimalSchema.optional().describe('drops of this bench’s droppers to 1 cm³; 20 where nothing is said'),
   allowed: z.array(z.string().max(200)).max(100).optional().describe('reagents the sheet allows for further tests'),
 })
 

@@ -3,7 +3,8 @@
 export const MANGANATE =
   'Manganate(VII) oxidises and stains skin and cloth brown: wear eye protection, wash splashes off at once.'
 export const CHROMIUM_VI = 'Chromium(VI) is toxic and may cause cancer: gloves, no contact, its own waste bottle.'
-export const SILVER = 'Silver salts stain skin black in light and harm eyes: eye protection, wash splashes off.'
+export const SILVER =
+  'Silver salts stain skin black in light and harm eyes: eye protection, wash splashes off; what is left goes into the silver waste.'
 export const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands, do not put them down the sink unasked.'
 export const LEAD = 'Lead salts are toxic and build up in the body: wash hands, collect the waste.'
 export const IODINE = 'Iodine stains and its vapour irritates: keep it stoppered.'
