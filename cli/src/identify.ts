@@ -1,7 +1,7 @@
 import { checkTask } from '@hop-lark/core/check'
-import { type Identification, identifyRack, sayTells } from '@hop-lark/core/identify'
+import { type Identification, identifyRack, knownOf, sayTells } from '@hop-lark/core/identify'
 import { problemsIn } from '@hop-lark/core/problem'
-import { materialLabel, sampleForms, stepPath, type Task } from '@hop-lark/core/record'
+import { materialLabel, stepPath, type Task } from '@hop-lark/core/record'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
@@ -48,7 +48,7 @@ const identifyProblem = problemsIn({
 export async function identifyCommand(file: string, json: boolean, output: Output): Promise<number> {
   const task = await readTaskFile(file)
   const racks = task.parts.flatMap((part) =>
-    part.kind === 'rack' ? [{ part, found: identifyRack(part.samples, { forms: sampleForms(task) }) }] : [],
+    part.kind === 'rack' ? [{ part, found: identifyRack(part.samples, knownOf(task, part)) }] : [],
   )
   const samples = racks.flatMap(({ found }) => found)
   const problems = checkTask(task)

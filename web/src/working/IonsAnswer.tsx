@@ -52,7 +52,9 @@ function Conclusions({ part, conclusion, identification }: ConclusionsProps) {
   if (conclusions.length === 0)
     return <Missing says="a test that settles an ion; the board beside the tubes names the most telling one" />
   const equationsOf = (step: string) => identification.steps.find(({ at }) => at === step)?.equations ?? []
-  const { notShown } = compareConclusion(conclusion, identification)
+  const notShown = compareConclusion(conclusion, identification)
+    .claims.filter(({ says, judged }) => says === 'present' && judged !== 'agrees')
+    .map(({ ion }) => ion)
   return (
     <>
       <ol>

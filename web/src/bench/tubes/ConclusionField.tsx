@@ -1,5 +1,4 @@
-import { ionName, type SampleVerdict } from '@hop-lark/core/identify'
-import { compareConclusion } from '@hop-lark/core/rack'
+import type { SampleVerdict } from '@hop-lark/core/identify'
 import { materialLabel, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { memo, useEffect, useRef, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
@@ -7,16 +6,18 @@ import { useDraft } from '../../notebook/drafts.ts'
 import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
+import { Compared } from './Compared.tsx'
 import type { Sample } from './rackEdits.ts'
 
 interface ConclusionFieldProps {
   readonly part: PartOf<'rack'>
   readonly sample: Sample
   readonly identification: SampleVerdict | undefined
+  readonly onShow: (step: string) => void
 }
 
 /** What the student concludes; once written, it is laid beside what the record shows. */
-export const ConclusionField = memo(function ConclusionField({ part, sample, identification }: ConclusionFieldProps) {
+export const ConclusionField = memo(function ConclusionField({ part, sample, identification, onShow }: ConclusionFieldProps) {
   const task = useTask()
   const change = usePartChange(part)
   const at = path('parts', part.id, 'samples', sample.material, 'conclusion')
@@ -66,25 +67,9 @@ export const ConclusionField = memo(function ConclusionField({ part, sample, ide
           {refusal}
         </p>
       )}
-      {written !== '' && identification && <Compared conclusion={written} identification={identification} />}
+      {written !== '' && identification && (
+        <Compared part={part} conclusion={written} identification={identification} onShow={onShow} />
+      )}
     </div>
   )
 })
-
-const listed = (ions: readonly string[]) => ions.map(ionName).join(', ')
-
-function Compared({ conclusion, identification }: { readonly conclusion: string; readonly identification: SampleVerdict }) {
-  const { agreed, notShown, missed } = compareConclusion(conclusion, identification)
-  return (
-    <ul className="mt-1.5 text-[0.95rem]" data-testid="compared" aria-live="polite">
-      {agreed.length > 0 && <li className="text-hop">The record shows {listed(agreed)} too.</li>}
-      {notShown.length > 0 && (
-        <li className="text-iodine">The record does not yet show {listed(notShown)}: which test says so?</li>
-      )}
-      {missed.length > 0 && <li className="text-iodine">The record also shows {listed(missed)}.</li>}
-      {agreed.length + notShown.length + missed.length === 0 && (
-        <li className="text-ink-soft">No ion is named in it, and the record shows none yet.</li>
-      )}
-    </ul>
-  )
-}

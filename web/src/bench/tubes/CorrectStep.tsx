@@ -1,4 +1,4 @@
-import { type Action, readAction, sayAction, splitActs } from '@hop-lark/core/rack'
+import { type Action, type ReadActs, readActs, sayAction } from '@hop-lark/core/rack'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import type { Step } from './rackEdits.ts'
@@ -12,7 +12,14 @@ interface CorrectStepProps {
 
 const FIELD = 'min-h-9 w-full min-w-0 rounded-lg border border-rule bg-sheet px-2 placeholder:text-ink-soft'
 
-const SEVERAL = { kind: 'notUnderstood', says: 'One act here; the others are steps of their own.' } as const
+const SEVERAL = 'One act here; the others are steps of their own.'
+
+/** The one act that a corrected line is read as, or why it cannot be kept. */
+function oneActOf(read: ReadActs): { readonly action?: Action; readonly says?: string | undefined } {
+  if (read.kind === 'notUnderstood') return { says: read.says }
+  const [act, ...others] = read.acts
+  return !act || others.length > 0 ? { says: SEVERAL } : { action: act.action, says: act.asks }
+}
 
 /** A step being corrected: what stood there is struck through, not lost. */
 export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps) {
@@ -22,10 +29,9 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
   const sawField = useRef<HTMLInputElement>(null)
   // What was seen is corrected most.
   useEffect(() => sawField.current?.focus(), [])
-  const several = splitActs(did).length > 1
-  const read = several ? SEVERAL : readAction(did, step.reagent)
+  const { action, says } = oneActOf(readActs(did, { last: step.reagent }))
   const keep = () => {
-    if (read.kind !== 'notUnderstood') onKeep({ action: read.action, saw: saw.trim(), means: means.trim() })
+    if (action) onKeep({ action, saw: saw.trim(), means: means.trim() })
   }
   const onKeyDown = (event: React.KeyboardEvent) => {
     if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) keep()
@@ -37,7 +43,7 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
       value: did,
       set: setDid,
       placeholder: '',
-      error: read.kind !== 'action' ? read.says : undefined,
+      error: says,
     },
     { name: 'what you saw', value: saw, set: setSaw, placeholder: 'no visible change', error: undefined },
     { name: 'what it means to you', value: means, set: setMeans, placeholder: 'left to Hop Lark', error: undefined },
@@ -62,7 +68,7 @@ export function CorrectStep({ step, number, onKeep, onLeave }: CorrectStepProps)
           ))}
         </div>
         <div className="mt-2 flex gap-2">
-          <Button onClick={keep} disabled={read.kind === 'notUnderstood'}>
+          <Button onClick={keep} disabled={action === undefined}>
             Keep
           </Button>
           <Button look="quiet" onClick={onLeave}>

@@ -1,6 +1,6 @@
-import { CANDIDATES, type ExpectedStep, ionName } from '@hop-lark/core/identify'
+import { CANDIDATES, type ExpectedStep, ionName, knownOf, type RackKnown } from '@hop-lark/core/identify'
 import type { Action } from '@hop-lark/core/rack'
-import { type PartOf, sampleForms } from '@hop-lark/core/record'
+import type { PartOf } from '@hop-lark/core/record'
 import { useEffect, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { EquationText } from '../../ui/Chem.tsx'
@@ -33,7 +33,7 @@ export function ExpectedPanel({ part, tube: recorded, planned }: ExpectedPanelPr
   const [cation, setCation] = useState(NONE)
   const [anion, setAnion] = useState(NONE)
   const ions = [cation, anion].filter((one) => one !== NONE)
-  const expected = useExpected(part, tube, ions, sampleForms(task))
+  const expected = useExpected(part, tube, ions, knownOf(task, part))
   return (
     <div className="mt-2">
       <div className="flex flex-wrap items-center gap-2">
@@ -80,14 +80,14 @@ function useExpected(
   part: PartOf<'rack'>,
   tube: Tube,
   ions: readonly string[],
-  forms: Readonly<Record<string, 'solid' | 'solution'>>,
+  known: RackKnown,
 ): readonly ExpectedStep[] | 'cannot be' | undefined {
   const [expected, setExpected] = useState<readonly ExpectedStep[] | 'cannot be'>()
   const samples = part.samples.map((sample) => ({
     ...sample,
     tubes: sample.tubes.map((one) => (one.id === tube.id ? tube : one)),
   }))
-  const asked = JSON.stringify([samples, tube.id, ions, forms])
+  const asked = JSON.stringify([samples, tube.id, ions, known])
   useEffect(() => {
     const [samples, tubeId, named, as] = JSON.parse(asked)
     if (named.length === 0) return

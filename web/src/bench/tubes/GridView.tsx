@@ -1,9 +1,11 @@
 import { gridOf } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, sampleForms } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { DidText } from './DidText.tsx'
+import { findTube } from './rackEdits.ts'
 import { SawText } from './SawText.tsx'
+import { readTube } from './useReadTube.ts'
 
 interface GridViewProps {
   readonly part: PartOf<'rack'>
@@ -14,6 +16,11 @@ interface GridViewProps {
 export function GridView({ part, onShow }: GridViewProps) {
   const task = useTask()
   const rows = gridOf(part)
+  const forms = sampleForms(task)
+  const readIn = (tubeId: string) => {
+    const tube = findTube(part, tubeId)?.tube
+    return tube ? readTube(part, tube, forms).steps : []
+  }
   if (rows.length === 0) return <p className="text-ink-soft">The grid fills with the first step that is recorded.</p>
   return (
     <div className="overflow-x-auto">
@@ -46,7 +53,14 @@ export function GridView({ part, onShow }: GridViewProps) {
                     >
                       {cell.saw.map((saw, step) => (
                         <span key={`${step}${saw}`} className="block">
-                          {saw === undefined ? <em className="text-iodine">not written down</em> : <SawText text={saw} />}
+                          {saw === undefined ? (
+                            <em className="text-iodine">not written down</em>
+                          ) : (
+                            <SawText
+                              text={saw}
+                              observation={readIn(cell.tube)[step]?.observation ?? { facts: [], notUnderstood: [] }}
+                            />
+                          )}
                         </span>
                       ))}
                     </button>

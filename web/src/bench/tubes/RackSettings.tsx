@@ -1,7 +1,9 @@
-import type { PartOf } from '@hop-lark/core/record'
+import { type PartOf, path } from '@hop-lark/core/record'
+import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { memo } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { Segments } from '../../ui/Segments.tsx'
+import { TextField } from '../../ui/TextField.tsx'
 import { AllowedReagents } from './AllowedReagents.tsx'
 
 const ROUTES = [
@@ -19,7 +21,20 @@ export const RackSettings = memo(function RackSettings({ part }: { readonly part
   return (
     <>
       <AllowedReagents part={part} />
-      <div className="mt-4 flex flex-wrap gap-3">
+      <div className="mt-4 flex flex-wrap items-end gap-3">
+        <TextField
+          label="Drops to 1 cm³"
+          at={path('parts', part.id, 'dropsPerCm3')}
+          value={part.dropsPerCm3 ?? ''}
+          placeholder={String(USUAL_DROPS)}
+          className="w-32"
+          onCommit={(text) =>
+            change('measure the dropper', (found) => {
+              if (text === '') delete found.dropsPerCm3
+              else found.dropsPerCm3 = text
+            })
+          }
+        />
         <Segments
           label="Way through the unknowns"
           value={part.route ?? 'spot tests'}

@@ -1,4 +1,5 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
+import type { Observation } from '@hop-lark/core/observe'
 import { type PartOf, stepName, stepPath } from '@hop-lark/core/record'
 import { memo, useEffect, useRef, useState } from 'react'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -9,6 +10,7 @@ import { CorrectStep } from './CorrectStep.tsx'
 import { meaningsIn } from './meanings.ts'
 import { correctStep, findTube, type Step, type Tube } from './rackEdits.ts'
 import { StepRow } from './StepRow.tsx'
+import { useReadTube } from './useReadTube.ts'
 
 interface RecordTableProps {
   readonly part: PartOf<'rack'>
@@ -23,6 +25,7 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
   const [correcting, setCorrecting] = useState<string>()
   const means = meaningsIn(tube, identification)
   const steps = useSteps(part, tube)
+  const { steps: read } = useReadTube(part, tube)
   const table = useLastInSight(tube.steps.length)
   if (tube.steps.length === 0) return <NothingYet tube={tube} />
   return (
@@ -61,6 +64,7 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
                 key={step.id}
                 at={stepPath(part, stepName(tube.id, index)) ?? []}
                 step={step}
+                observation={read[index]?.observation ?? NOT_READ}
                 number={index + 1}
                 means={means[index]}
                 shut={shut}
@@ -75,6 +79,8 @@ export const RecordTable = memo(function RecordTable({ part, tube, identificatio
     </Order>
   )
 })
+
+const NOT_READ: Observation = { facts: [], notUnderstood: [] }
 
 /** What can be done with the steps of a tube; each is one thing to undo. */
 function useSteps(part: PartOf<'rack'>, tube: Tube) {

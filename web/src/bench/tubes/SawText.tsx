@@ -1,10 +1,16 @@
-import { type ObservedFact, readObservation } from '@hop-lark/core/observe'
+import { type Observation, type ObservedFact, sayAll } from '@hop-lark/core/observe'
 import { CHEMICAL_COLOURS, type ChemicalColour } from '@hop-lark/core/palette'
 import { Fragment } from 'react'
 
 /** The colour that a fact names, or undefined. */
 function colourOf(fact: ObservedFact): ChemicalColour | undefined {
-  return 'colour' in fact ? fact.colour : 'to' in fact ? fact.to : 'giving' in fact ? fact.giving : undefined
+  switch (fact.kind) {
+    case 'not':
+    case 'pH':
+      return undefined
+    default:
+      return 'colour' in fact ? fact.colour : 'to' in fact ? fact.to : 'giving' in fact ? fact.giving : undefined
+  }
 }
 
 /** A piece of what was written: understood as a fact, not understood, or between. */
@@ -15,12 +21,25 @@ interface Piece {
 }
 
 /** What was written, cut where facts were read in it. */
-export function piecesOf(text: string): readonly Piece[] {
-  const { facts, notUnderstood } = readObservation(text)
-  const marks = [
-    ...facts.map(({ fact, span }) => ({ span, kind: 'understood' as const, colour: colourOf(fact) })),
-    ...notUnderstood.map(({ span }) => ({ span, kind: 'doubtful' as const, colour: undefined })),
-  ].toSorted((a, b) => a.span[0] - b.span[0])
+export function piecesOf(text: string, { facts, notUnderstood }: Observation): readonly Piece[] {
+  const strange = notUnderstood.map(({ span }) => ({ span, kind: 'doubtful' as const, colour: undefined }))
+  // A word that is not known may stand within what was understood.
+  const understood = facts.flatMap(({ fact, span }) => {
+    const inside = strange.filter((one) => one.span[0] >= span[0] && one.span[1] <= span[1])
+    const ends = [span[0], ...inside.flatMap((one) => one.span), span[1]]
+    return ends.flatMap((from, index) =>
+      index % 2 === 0
+        ? [
+            {
+              span: [from, ends[index + 1] ?? from] as const,
+              kind: 'understood' as const,
+              colour: index === 0 ? colourOf(fact) : undefined,
+            },
+          ]
+        : [],
+    )
+  })
+  const marks = [...understood, ...strange].toSorted((a, b) => a.span[0] - b.span[0])
   const pieces: Piece[] = []
   let from = 0
   for (const { span, kind, colour } of marks) {
@@ -42,10 +61,11 @@ const LOOKS = {
 } as const
 
 /** What was seen, with what was understood of it underlined and its colours shown. */
-export function SawText({ text }: { readonly text: string }) {
+export function SawText({ text, observation }: { readonly text: string; readonly observation: Observation }) {
+  const understood = sayAll(observation.facts.map(({ fact }) => fact))
   return (
-    <span>
-      {piecesOf(text).map(({ text: piece, kind, colour }, index) => (
+    <span title={understood === '' ? undefined : `read as: ${understood}`}>
+      {piecesOf(text, observation).map(({ text: piece, kind, colour }, index) => (
         <Fragment key={`${index}${piece}`}>
           {kind === 'plain' ? (
             piece

@@ -1,3 +1,5 @@
+import { ionName } from '@hop-lark/core/identify'
+import type { Observation } from '@hop-lark/core/observe'
 import { type Path, writePath } from '@hop-lark/core/record'
 import { Pencil } from 'lucide-react'
 import { EquationText } from '../../ui/Chem.tsx'
@@ -11,6 +13,8 @@ import { SawText } from './SawText.tsx'
 interface StepRowProps {
   readonly at: Path
   readonly step: Step
+  /** What was read of what was seen, where it stands. */
+  readonly observation: Observation
   readonly number: number
   readonly means: Meant | undefined
   readonly shut: boolean
@@ -20,7 +24,7 @@ interface StepRowProps {
 }
 
 /** A step of the record as it stands: corrected, moved or taken out by the buttons at its end. */
-export function StepRow({ at, step, number, means, shut, onCorrect, onTakeOut, onStep }: StepRowProps) {
+export function StepRow({ at, step, observation, number, means, shut, onCorrect, onTakeOut, onStep }: StepRowProps) {
   const { place, grip } = useOrdered(step.id)
   return (
     <tr
@@ -36,7 +40,7 @@ export function StepRow({ at, step, number, means, shut, onCorrect, onTakeOut, o
       <td className="py-2 pr-3 break-words max-[599px]:basis-full max-[599px]:py-0.5">
         {(step.was ?? []).flatMap(({ saw }, index) => (saw ? [<Old key={`${index}${saw}`} text={saw} />] : []))}
         {step.saw ? (
-          <SawText text={step.saw} />
+          <SawText text={step.saw} observation={observation} />
         ) : (
           <button type="button" className="text-iodine underline underline-offset-2" onClick={onCorrect}>
             not written down yet
@@ -62,6 +66,9 @@ function Meaning({ step, means, shut }: Pick<StepRowProps, 'step' | 'means' | 's
     return (
       <>
         {step.means} <span className="text-sm text-ink-soft">(yours)</span>
+        {!shut && means && means.against.length > 0 && (
+          <span className="block text-sm text-iodine">This step speaks against {means.against.map(ionName).join(', ')}.</span>
+        )}
       </>
     )
   if (shut) return <span className="text-ink-soft">after your conclusion</span>

@@ -1,6 +1,7 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
-import { type Action, guardsFor } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf, partTitle, path, stepPath } from '@hop-lark/core/record'
+import { type Action, excessFrom, guardsFor, stopsFor } from '@hop-lark/core/rack'
+import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath } from '@hop-lark/core/record'
+import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -24,13 +25,15 @@ import { QuickRecords } from './QuickRecords.tsx'
 import { Rack } from './Rack.tsx'
 import { RackSettings } from './RackSettings.tsx'
 import { RecordTable } from './RecordTable.tsx'
-import { addStep, type Sample, type Tube } from './rackEdits.ts'
+import { addPortion, addStep, findTube, goOn, onwardTube, type Sample, type Tube } from './rackEdits.ts'
 import { SampleBar } from './SampleBar.tsx'
 import { SchemePath } from './SchemePath.tsx'
-import { StepLine } from './StepLine.tsx'
+import { type Safety, StepLine } from './StepLine.tsx'
+import { sheetBottles } from './sheetBottles.ts'
 import { nowAtTheRack } from './tubesNow.ts'
 import { useIdentification } from './useIdentification.ts'
 import { useOffers } from './useOffers.ts'
+import { readTube } from './useReadTube.ts'
 import { type StepLineState, useStepLine } from './useStepLine.ts'
 import { type Tubes, useIsSolid, useTubes } from './useTubes.ts'
 import { VerdictBoard } from './VerdictBoard.tsx'
@@ -79,12 +82,19 @@ export function TubesPage({ part }: { readonly part: Part }) {
   const [grid, setGrid] = useState(false)
   const before = tube ? doneBefore(part, tube) : []
   const lastBottle = before.findLast(({ do: act, reagent }) => act === 'add' && reagent !== undefined)?.reagent
-  const line = useStepLine(`${rackKey(task.id, part.id)}/${tube?.id ?? ''}`, lastBottle)
+  const line = useStepLine(`${rackKey(task.id, part.id)}/${tube?.id ?? ''}`, {
+    lastReagent: lastBottle,
+    samples: part.samples.map(({ material }) => materialLabel(task, material)),
+    sheet: sheetBottles(task, part),
+    contextOf: (action) => (tube ? readTube(part, tube, sampleForms(task)).next(action) : action),
+  })
   const shut = part.board === 'after conclusion' && !sample?.conclusion
   const goAndType = useGoAndType(part)
   const freshPortion = () => goAndType(() => tubes.portion(false))
   useTubeKeys({ tubes, goAndType, freshPortion, toggleGrid: () => setGrid(!grid) })
   const showStep = useStable((step: string) => {
+    // How a sample looked stands beside its name.
+    if (!step.includes('.')) return focusAt(path('materials', sample?.material ?? '', 'note'))
     flushSync(() => {
       setGrid(false)
       tubes.select(step.slice(0, step.lastIndexOf('.')))
@@ -92,8 +102,14 @@ export function TubesPage({ part }: { readonly part: Part }) {
     focusAt(stepPath(part, step) ?? path('parts', part.id))
   })
   const choose = useStable(tubes.choose)
-  const guards = line.action && tube && sample ? guardsFor(line.action, contextOf(part, tube, before)) : []
-  const atTheRack = { part, settled, tubes, line, identification, shut, showStep, goAndType, freshPortion }
+  const around = tube && contextOf(part, tube, before)
+  const guards = line.action && around && sample ? guardsFor(line.action, around) : []
+  const safety = {
+    stops: line.action && sample ? stopsFor(line.action, before, line.first, materialLabel(task, sample.material)) : [],
+    excess: line.action && around ? excessFrom(line.action, before, around.portion ?? 1) : undefined,
+    dropsPerCm3: around?.dropsPerCm3 ?? USUAL_DROPS,
+  }
+  const atTheRack = { part, settled, tubes, line, safety, identification, shut, showStep, goAndType, freshPortion }
   return (
     <Sheet
       title={partTitle(task, part)}
@@ -165,6 +181,7 @@ interface RackViewProps {
   readonly settledSample: Sample
   readonly tubes: Tubes
   readonly line: StepLineState
+  readonly safety: Safety
   readonly identification: SampleVerdict | undefined
   readonly shut: boolean
   readonly showStep: (step: string) => void
@@ -192,7 +209,7 @@ function RackView(view: RackViewProps) {
       ) : (
         <NoTube label={materialLabel(task, sample.material)} onPortion={freshPortion} />
       )}
-      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} />
+      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} onShow={showStep} />
       {tube && (
         <Disclosure title="What should be seen">
           {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
@@ -210,9 +227,22 @@ interface TubeViewProps extends RackViewProps {
 }
 
 /** The record of one tube, and the line that goes on with it. */
-function TubeView({ part, tube, line, identification, shut, onSelect, onDid }: TubeViewProps) {
+function TubeView({ part, tube, line, safety, identification, shut, onSelect, onDid }: TubeViewProps) {
   const change = usePartChange(part)
+  const task = useTask()
   const offers = useOffers({ part, tubeId: tube.id, action: line.action, wanted: line.saw === '', identification })
+  /** Keeps a step where it was done: "to a fresh portion" and "with the residue" take a tube of their own. */
+  const keep = (action: Action, saw: string) => {
+    const home = findTube(part, tube.id)?.sample
+    const onward = home && onwardTube(part, home, tube, line.place, materialLabel(task, home.material))
+    change('keep a step', (found) => {
+      if (onward?.kind === 'fresh')
+        addPortion(found, home?.material ?? '', onward.id, tube.from === undefined && tube.cm3 === undefined)
+      if (onward?.kind === 'onward') goOn(found, tube.id, onward.id, onward.take)
+      addStep(found, onward?.id ?? tube.id, action, saw)
+    })
+    if (onward) onSelect(onward.id)
+  }
   return (
     <>
       <div className="mt-2 mb-1 flex items-center justify-between gap-3">
@@ -224,13 +254,7 @@ function TubeView({ part, tube, line, identification, shut, onSelect, onDid }: T
       </div>
       <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
       {/* The same fields for every tube: the cursor stays in them. */}
-      <StepLine
-        line={line}
-        tubeId={tube.id}
-        at={lineOf(part)}
-        offers={offers}
-        onKeep={(action: Action, saw) => change('keep a step', (found) => addStep(found, tube.id, action, saw))}
-      />
+      <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} />
       <QuickRecords onDid={onDid} />
     </>
   )

@@ -1,4 +1,4 @@
-import { concludeFrom, type SampleVerdict, wholeSalts } from '@hop-lark/core/identify'
+import { concludeFrom, eliminateFrom, type SampleVerdict, wholeSalts } from '@hop-lark/core/identify'
 import { materialLabel, type PartOf } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { Formula } from '../../ui/Chem.tsx'
@@ -17,6 +17,7 @@ export function WholeSalt({ part, sample, identification }: WholeSaltProps) {
   const salts = sample.tubes.every(({ from }) => from !== undefined) ? [] : wholeSalts(identification)
   const label = materialLabel(task, sample.material)
   const conclusions = concludeFrom(identification, part.samples, label)
+  const others = eliminateFrom(identification, part.samples)
   if (conclusions.length === 0) return null
   return (
     <div className="rounded-lg bg-hop-wash px-3 py-2 text-[0.95rem]" data-testid="whole-salt">
@@ -33,6 +34,16 @@ export function WholeSalt({ part, sample, identification }: WholeSaltProps) {
           </p>
         ))}
       </details>
+      {others.length > 0 && (
+        <details>
+          <summary className="cursor-pointer text-sm text-ink-soft">what is ruled out or likely, with the evidence</summary>
+          {others.map(({ ion, says }) => (
+            <p key={ion} className="mt-1">
+              {says}
+            </p>
+          ))}
+        </details>
+      )}
     </div>
   )
 }

@@ -92,7 +92,7 @@ describe('a correction', () => {
       id: 's1',
       do: 'warm',
       saw: 'white ppt',
-      was: [{ did: '3 drops NaOH(aq)', at: AT }],
+      was: [{ did: 'a few drops of NaOH(aq)', at: AT }],
     })
   })
 

@@ -1,4 +1,4 @@
-import { type Action, sayAction } from '@hop-lark/core/rack'
+import { type Action, type Place, sayAction } from '@hop-lark/core/rack'
 import { freshId, type PartOf } from '@hop-lark/core/record'
 
 export type Rack = PartOf<'rack'>
@@ -58,6 +58,24 @@ export function goOn(rack: Rack, from: string, id: string, take: Tube['take'], m
   else rack.samples.push({ material: into, tubes: [tube] })
 }
 
+/** A tube of its own that an act wants. */
+type Onward =
+  | { readonly kind: 'fresh'; readonly id: string }
+  | { readonly kind: 'onward'; readonly id: string; readonly take: Tube['take'] }
+
+/**
+ * The tube that an act is done in when it is not the one that stands there: a fresh portion where that one was used, the
+ * filtrate or the residue where it was filtered; undefined where it is that very tube.
+ */
+export function onwardTube(rack: Rack, sample: Sample, tube: Tube, place: Place | undefined, label: string): Onward | undefined {
+  const filtered = tube.steps.some(({ do: act }) => act === 'filter')
+  const used = tube.steps.length > 0
+  if (place === 'fresh') return used ? { kind: 'fresh', id: nextTubeId(rack, label) } : undefined
+  // What goes on in a tube that was filtered is its filtrate.
+  if (place !== 'residue' || !filtered || !sample.tubes.includes(tube)) return undefined
+  return { kind: 'onward', id: nextTubeId(rack, label, tube.id), take: 'residue' }
+}
+
 /** Keeps a step at the end of a tube. */
 export function addStep(rack: Rack, tubeId: string, action: Action, saw: string): void {
   const tube = findTube(rack, tubeId)?.tube
@@ -84,7 +102,7 @@ export function correctStep(
   const [did, now] = [sayAction(step), sayAction(action)]
   const old = step.saw ?? ''
   const changed = { ...(did !== now ? { did } : {}), ...(old !== '' && old !== saw ? { saw: old } : {}) }
-  for (const field of ['reagent', 'amount', 'order'] as const) delete step[field]
+  for (const field of ['reagent', 'amount', 'order', 'with', 'how'] as const) delete step[field]
   Object.assign(step, action)
   if (saw === '') delete step.saw
   else step.saw = saw

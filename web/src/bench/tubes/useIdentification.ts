@@ -1,4 +1,5 @@
-import { type PartOf, sampleForms } from '@hop-lark/core/record'
+import { knownOf } from '@hop-lark/core/identify'
+import type { PartOf } from '@hop-lark/core/record'
 import { proxy } from 'comlink'
 import { useEffect, useId, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
@@ -39,11 +40,11 @@ export function useIdentification(part: PartOf<'rack'>, lookedAt: string | undef
   const asker = useId()
   const [state, setState] = useState<Identified>(NOTHING)
   const record = bearing(part)
-  const forms = JSON.stringify(sampleForms(task))
+  const known = JSON.stringify(knownOf(task, part))
   useEffect(() => {
     let still = true
     const [samples, allowed] = JSON.parse(record)
-    const options = { forms: JSON.parse(forms), ...(allowed ? { allowed: new Set<string>(allowed) } : {}) }
+    const options = { ...JSON.parse(known), ...(allowed ? { allowed: new Set<string>(allowed) } : {}) }
     const onProgress = (progress: number) => {
       if (still) setState(({ found }) => ({ found, progress }))
     }
@@ -63,6 +64,6 @@ export function useIdentification(part: PartOf<'rack'>, lookedAt: string | undef
     return () => {
       still = false
     }
-  }, [record, forms, lookedAt, asker])
+  }, [record, known, lookedAt, asker])
   return state
 }

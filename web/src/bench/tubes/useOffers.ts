@@ -1,6 +1,6 @@
-import type { Offer, SampleVerdict } from '@hop-lark/core/identify'
+import { knownOf, type Offer, type SampleVerdict } from '@hop-lark/core/identify'
 import type { Action } from '@hop-lark/core/rack'
-import { type PartOf, sampleForms } from '@hop-lark/core/record'
+import type { PartOf } from '@hop-lark/core/record'
 import { useEffect, useRef, useState } from 'react'
 import { useTask } from '../../notebook/derived.ts'
 import { chemistry } from './chemistry.ts'
@@ -24,7 +24,7 @@ export function useOffers({ part, tubeId, action, wanted, identification }: Offe
   ask.current = async () => {
     if (!action) return []
     const probabilities = Object.fromEntries((identification?.ions ?? []).map(({ ion, probability }) => [ion, probability]))
-    return chemistry().offers(part.samples, tubeId, action, probabilities, sampleForms(task))
+    return chemistry().offers(part.samples, tubeId, action, probabilities, knownOf(task, part))
   }
   useEffect(() => {
     if (of === '') return

@@ -1,6 +1,14 @@
 import type { Offer } from '@hop-lark/core/identify'
-import { adviseWording, type WordingAdvice } from '@hop-lark/core/observe'
-import { type Action, completeAction, readAction, splitActs } from '@hop-lark/core/rack'
+import {
+  adviseWording,
+  type Observation,
+  type OtherReading,
+  readObservation,
+  readOtherwise,
+  type StepContext,
+  type WordingAdvice,
+} from '@hop-lark/core/observe'
+import { type Action, completeAction, type Place, putTogether, readActs, type SheetBottle, sayAction } from '@hop-lark/core/rack'
 import { useMemo, useRef } from 'react'
 import { useDrafts } from '../../notebook/drafts.ts'
 
@@ -13,10 +21,20 @@ interface Draft {
 /** The line that is being typed: its words, what they are read as, and how to change them. */
 export interface StepLineState extends Draft {
   readonly action: Action | undefined
+  /** The words of that act. */
+  readonly first: string
+  /** Where it is done, if not in this tube. */
+  readonly place: Place | undefined
   /** Acts of the same line that come after it, as they are typed. */
   readonly rest: string
+  /** The acts of the line as one, with one observation; undefined where they cannot be. */
+  readonly together: string | undefined
   /** Why what was done is not understood, or only kept as written, once there is something typed. */
   readonly problem: string | undefined
+  /** What is read of what was seen, where it will stand. */
+  readonly observation: Observation
+  /** Other ways in which it may have been meant. */
+  readonly others: readonly OtherReading[]
   readonly advice: WordingAdvice | undefined
   /** What the act that is being typed may become. */
   readonly completions: readonly string[]
@@ -26,6 +44,8 @@ export interface StepLineState extends Draft {
   readonly complete: (text: string) => void
   /** Takes the better wording. */
   readonly takeAdvice: () => void
+  /** Writes what was seen in other words. */
+  readonly mend: (text: string) => void
   readonly take: (offer: Offer) => void
   /** On to the next act of the line, or to an empty line. */
   readonly next: () => void
@@ -40,28 +60,79 @@ function draft(key: string, line: Draft | undefined): void {
   type(`${key} saw`, line?.saw || undefined)
 }
 
+/** What the line stands in. */
+interface LineContext {
+  /** What "xs" alone goes on with. */
+  readonly lastReagent: string | undefined
+  /** What the samples of the rack are called. */
+  readonly samples: readonly string[]
+  /** Bottles by what the sheet calls them. */
+  readonly sheet: readonly SheetBottle[]
+  /** Where an observation of an act will stand. */
+  readonly contextOf: (action: Action) => StepContext
+}
+
+const LOOK: Action = { do: 'look' }
+
+/** The acts that are typed: the first, the rest, and what is asked about. */
+function useActs(did: string, { lastReagent, samples, sheet }: LineContext) {
+  const labels = JSON.stringify({ samples, sheet })
+  return useMemo(() => {
+    const read = readActs(did, { last: lastReagent, ...JSON.parse(labels) })
+    if (read.kind === 'notUnderstood') return { first: '', rest: '', problem: did.trim() === '' ? undefined : read.says }
+    const [first, ...after] = read.acts
+    const one = after.length > 0 ? putTogether(read.acts) : undefined
+    return {
+      action: first?.action,
+      first: first?.text ?? '',
+      place: first?.place,
+      rest: after.map(({ text }) => text).join(' then '),
+      together: one && sayAction(one),
+      problem: first?.asks,
+    }
+  }, [did, lastReagent, labels])
+}
+
+/** What was seen as it is read where it will stand, how else it may be meant, and how to put it better. */
+function useSeen(saw: string, context: StepContext) {
+  const { do: act, reagent, amount, test, precipitate, dry } = context
+  return useMemo(() => {
+    const given: StepContext = { do: act, reagent, amount, test, precipitate, dry }
+    return {
+      observation: readObservation(saw, given),
+      others: readOtherwise(saw, given),
+      advice: saw === '' ? undefined : adviseWording(saw, given)[0],
+    }
+  }, [saw, act, reagent, amount, test, precipitate, dry])
+}
+
 /**
  * The line that is being typed in a tube.
  *
  * @param key - names the tube among all tasks
- * @param lastReagent - what "xs" alone goes on with
  */
-export function useStepLine(key: string, lastReagent: string | undefined): StepLineState {
+export function useStepLine(key: string, context: LineContext): StepLineState {
   const did = useDrafts(({ texts }) => texts[`${key} did`] ?? '')
   const saw = useDrafts(({ texts }) => texts[`${key} saw`] ?? '')
   const didField = useRef<HTMLInputElement>(null)
   const sawField = useRef<HTMLInputElement>(null)
-  const [first = '', ...after] = useMemo(() => splitActs(did), [did])
-  const rest = after.join(' then ')
-  const read = useMemo(() => readAction(first, lastReagent), [first, lastReagent])
-  const action = read.kind === 'notUnderstood' ? undefined : read.action
-  const advice = useMemo(() => (saw === '' ? undefined : adviseWording(saw, action ?? { do: 'look' })[0]), [saw, action])
+  const { action, first, place, rest, together, problem } = useActs(did, context)
+  const { observation, others, advice } = useSeen(saw, context.contextOf(action ?? LOOK))
+  const mend = (text: string) => {
+    draft(key, { did, saw: text })
+    sawField.current?.focus()
+  }
   return {
     did,
     saw,
     action,
+    first,
+    place,
     rest,
-    problem: read.kind !== 'action' && did.trim() !== '' ? read.says : undefined,
+    together,
+    problem,
+    observation,
+    others,
     advice,
     completions: useMemo(() => completeAction(did), [did]),
     setDid: (text) => draft(key, { did: text, saw }),
@@ -72,13 +143,10 @@ export function useStepLine(key: string, lastReagent: string | undefined): StepL
     },
     takeAdvice: () => {
       if (advice?.instead === undefined) return
-      draft(key, { did, saw: `${saw.slice(0, advice.span[0])}${advice.instead}${saw.slice(advice.span[1])}` })
-      sawField.current?.focus()
+      mend(`${saw.slice(0, advice.span[0])}${advice.instead}${saw.slice(advice.span[1])}`)
     },
-    take: ({ says }) => {
-      draft(key, { did, saw: says })
-      sawField.current?.focus()
-    },
+    mend,
+    take: ({ says }) => mend(says),
     next: () => {
       draft(key, rest === '' ? undefined : { did: rest, saw: '' })
       const field = rest === '' ? didField : sawField
