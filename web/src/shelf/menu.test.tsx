@@ -2,11 +2,14 @@ import type { ShelfLine } from '@hop-lark/contract'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Toaster } from 'sonner'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from '../notebook/api.ts'
 import { typeInto } from '../testing/openTask.tsx'
 import { ShelfPage } from './ShelfPage.tsx'
 
+beforeEach(() => {
+  vi.spyOn(api, 'health').mockResolvedValue({ status: 'ok', database: 'ok', names: [] })
+})
 afterEach(() => {
   cleanup()
   vi.restoreAllMocks()
@@ -94,6 +97,24 @@ describe('what can be done with a task on the shelf', () => {
     await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ archived: 'true', page: 1 })))
     fireEvent.click(screen.getByRole('button', { name: 'Back to the shelf' }))
     await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ archived: 'false', page: 1 })))
+  })
+
+  it('what is on the shelf never stands under the heading of the archive', async () => {
+    const list = open(line())
+    await screen.findByRole('button', { name: /^More for/ }, CODE_FETCHED)
+    let answer = () => {}
+    list.mockImplementation(
+      () =>
+        new Promise((resolve) => {
+          answer = () => resolve({ tasks: [line({ title: 'Put away', archived: AT })], total: 1, page: 1, size: 30 })
+        }),
+    )
+    fireEvent.click(screen.getByRole('button', { name: 'Archived' }))
+    expect(screen.getByRole('heading', { name: 'Archived tasks' })).toBeTruthy()
+    expect(screen.queryByRole('button', { name: /^More for/ })).toBeNull()
+    await waitFor(() => expect(list).toHaveBeenLastCalledWith(expect.objectContaining({ archived: 'true' })))
+    answer()
+    expect(await screen.findByRole('button', { name: 'More for Put away' })).toBeTruthy()
   })
 })
 

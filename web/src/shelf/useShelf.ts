@@ -7,12 +7,15 @@ export type Shelf =
   | { readonly kind: 'there'; readonly page: ShelfPage; readonly again: () => void }
   | { readonly kind: 'failed'; readonly error: ApiError; readonly again: () => void }
 
-type Found = { readonly page: ShelfPage } | { readonly error: ApiError } | undefined
+type Found = { readonly page: ShelfPage; readonly archived: ShelfQuery['archived'] } | { readonly error: ApiError } | undefined
 
 /** Typing in the search field asks once it pauses. */
 const MILLISECONDS_OF_PAUSE = 150
 
-/** One page of the shelf, fetched anew when something else is asked for; `asked` must be the same object until then. */
+/**
+ * One page of the shelf, fetched anew when something else is asked for; `asked` must be the same object until then. The
+ * lines that were there stay meanwhile, but never those of the shelf as archived ones: what is pressed on them is another act.
+ */
 export function useShelf(asked: ShelfQuery): Shelf {
   const [found, setFound] = useState<Found>()
   const [turn, setTurn] = useState(0)
@@ -22,7 +25,7 @@ export function useShelf(asked: ShelfQuery): Shelf {
     const timer = setTimeout(
       () => {
         api.list(asked).then(
-          (result) => wanted && setFound({ page: result }),
+          (result) => wanted && setFound({ page: result, archived: asked.archived }),
           (error: unknown) => {
             if (!(error instanceof ApiError)) throw error
             if (wanted) setFound({ error })
@@ -37,5 +40,6 @@ export function useShelf(asked: ShelfQuery): Shelf {
     }
   }, [asked, turn])
   if (!found) return { kind: 'loading', again }
-  return 'page' in found ? { kind: 'there', page: found.page, again } : { kind: 'failed', error: found.error, again }
+  if ('error' in found) return { kind: 'failed', error: found.error, again }
+  return found.archived === asked.archived ? { kind: 'there', page: found.page, again } : { kind: 'loading', again }
 }
