@@ -88,7 +88,7 @@ const wordAt = (match: RegExpExecArray): WordAt => ({
   to: match.index + match[0].length,
 })
 
-/** A line of words that is not too long to be one: no sentence at the bench has more. */
+/** A line in small letters with arrows and `n.v.c.` as one word each, every sign in its place. */
 const plainOf = (text: string) =>
   inSmallLetters(text)
     .replace(/-+>|=+>|=/g, (found) => '>'.padStart(found.length))

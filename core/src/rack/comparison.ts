@@ -33,7 +33,7 @@ const PLACE: ReadonlyMap<string, number> = new Map(CANDIDATES.map(({ ion }, plac
 
 /** The claims of a conclusion, in the order of the table. */
 const claimsIn = (conclusion: string): readonly Claim[] =>
-  readConclusion(conclusion).toSorted((a, b) => (PLACE.get(a.ion) ?? 0) - (PLACE.get(b.ion) ?? 0))
+  readConclusion(conclusion).toSorted((a, b) => (PLACE.get(a.ion) ?? PLACE.size) - (PLACE.get(b.ion) ?? PLACE.size))
 
 /** The ions that a conclusion says are there, in the order of the table; a bare "iron" is either of two, and no ion. */
 export function ionsNamed(conclusion: string): readonly string[] {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { type Action, readActs, type Stop, stopsFor } from './index.ts'
-import { DANGEROUS, HARMLESS } from './testing/dangers.ts'
+import { DANGEROUS, DANGEROUS_LATER, HARMLESS } from './testing/dangers.ts'
 
 function actsOf(line: string): readonly { readonly action: Action; readonly text: string }[] {
   const read = readActs(line)
@@ -24,14 +24,15 @@ describe('what can hurt is stopped before it is kept', () => {
     expect(HARMLESS.length).toBeGreaterThanOrEqual(60)
   })
 
-  it.each(DANGEROUS.map(([before, act, code, sample]) => [[...before, act].join(' | '), before, act, code, sample] as const))(
-    '%s',
-    (_, before, act, code, sample) => {
-      const stops = stopsOf(before, act, sample)
-      expect(stops.map((one) => one.code.replace('stop.', ''))).toContain(code)
-      for (const { says, instead } of stops) expect(says.length > 20 && instead.length > 5).toBe(true)
-    },
-  )
+  it.each(
+    [...DANGEROUS, ...DANGEROUS_LATER].map(
+      ([before, act, code, sample]) => [[...before, act].join(' | '), before, act, code, sample] as const,
+    ),
+  )('%s', (_, before, act, code, sample) => {
+    const stops = stopsOf(before, act, sample)
+    expect(stops.map((one) => one.code.replace('stop.', ''))).toContain(code)
+    for (const { says, instead } of stops) expect(says.length > 20 && instead.length > 5).toBe(true)
+  })
 })
 
 describe('what is routine is not stopped', () => {

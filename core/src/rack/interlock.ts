@@ -141,7 +141,7 @@ const RULES: readonly Rule[] = [
     when: ({ act, tube }) =>
       (act.do === 'flame' || act.do === 'heat' || act.do === 'boil') &&
       !inHotWater(act) &&
-      holds(tube, 'metal') &&
+      holds(tube, 'activeMetal') &&
       holds(tube, 'acid'),
     says: 'Metal in acid gives hydrogen, which with air explodes at a flame.',
     instead: 'Let it work cold; hold a lighted splint to the mouth of a small tube only to test the gas.',
@@ -199,7 +199,7 @@ const RULES: readonly Rule[] = [
 /** Names near to what is never on a student's bench: asked about before they are kept. */
 const DREADED: readonly (readonly [pattern: RegExp, says: string, meant: string])[] = [
   [
-    /(?<!thio)cy?an[iy]d|\bKCN\b|\bNaCN\b/i,
+    /(?<!thio|ferro|ferri)cy?an[iy]d|\bKCN\b|\bNaCN\b/i,
     'A cyanide kills, and with acid at a distance.',
     'thiocyanate (KSCN) or hexacyanoferrate',
   ],
@@ -209,18 +209,21 @@ const DREADED: readonly (readonly [pattern: RegExp, says: string, meant: string]
   [/pic?ric|\bpicrate/i, 'Picric acid explodes when it is dry.', 'nitric acid'],
   [/ars[ae]n|\bmercur/i, 'Arsenic and mercury are poisons.', 'another salt'],
   [/hydrofl|\bHF\b/i, 'Hydrofluoric acid burns to the bone, without pain at first.', 'hydrochloric acid'],
-  [
-    /\b(?:metallic\s+|a\s+piece\s+of\s+)?(?:sodium|potassium|lithium)(?:\s+metal)?$/i,
-    'The metal explodes on water.',
-    'one of its salts',
-  ],
 ]
+/** Metals by the whole of a name: in that of a salt they are no harm. */
+const DREADED_METAL = [
+  /\b(?:metallic\s+|a\s+piece\s+of\s+)?(?:sodium|potassium|lithium)(?:\s+metal)?$/i,
+  'The metal explodes on water.',
+  'one of its salts',
+] as const
 
-function dreaded({ act }: About): readonly Stop[] {
-  const name = adds(act) ? (act.reagent ?? '') : ''
-  // What the bench has a bottle of is known by it.
-  if (/\((?:aq|s|l|g|conc)\)$/.test(name)) return []
-  const found = DREADED.find(([pattern]) => pattern.test(name))
+function dreaded({ act, typed }: About): readonly Stop[] {
+  if (!adds(act)) return []
+  const written = act.reagent ?? ''
+  // What the bench has a bottle of is known by it, if that is what was typed.
+  const isKnown = /\((?:aq|s|l|g|conc)\)$/.test(written)
+  const name = isKnown ? typed.trim() : written
+  const found = (isKnown ? DREADED : [...DREADED, DREADED_METAL]).find(([pattern]) => pattern.test(name))
   return found
     ? [
         {
@@ -231,6 +234,9 @@ function dreaded({ act }: About): readonly Stop[] {
       ]
     : []
 }
+
+/** What something is poured onto, where a line names it by its kind alone: "acid onto the sulfide". */
+const POURED_ON = /\b(?:to|on|onto|into|over)\s+(?:the|an?|some|my)\s+([a-z]+(?:ide|ate|ite)s?)\b/i
 
 /**
  * Whether an act is stopped before it is kept: judged over everything in the tube, typed bottles and the sample's name
@@ -243,8 +249,10 @@ function dreaded({ act }: About): readonly Stop[] {
  */
 export function stopsFor(act: Action, before: readonly Action[], typed = '', sample = ''): readonly Stop[] {
   const acts = oneByOne(act)
+  const onto = POURED_ON.exec(typed)?.[1]
+  const there: readonly Action[] = onto === undefined ? before : [...before, { do: 'add', reagent: onto }]
   const found = acts.flatMap((one, index): readonly Stop[] => {
-    const about: About = { act: one, typed, tube: tubeHolds([...before, ...acts.slice(0, index)], sample) }
+    const about: About = { act: one, typed, tube: tubeHolds([...there, ...acts.slice(0, index)], sample) }
     const ruled = RULES.filter(({ when }) => when(about)).map(({ code, says, instead }): Stop => ({ code, says, instead }))
     return [...ruled, ...(ruled.length === 0 ? dreaded(about) : [])]
   })

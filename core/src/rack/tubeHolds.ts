@@ -5,9 +5,8 @@ import type { Action } from './acts/action.ts'
 export interface TubeHolds {
   /** Every bottle that went in, in order, as it is called in the record. */
   readonly bottles: readonly string[]
+  /** Heated, and not cooled or left alone since. */
   readonly hot: boolean
-  /** Cooled or left alone since it was last heated. */
-  readonly acts: readonly Action['do'][]
   /** What the sample is called, where its name says what it is. */
   readonly sample: string
 }
@@ -28,7 +27,6 @@ export function tubeHolds(before: readonly Action[], sample: string): TubeHolds 
   return {
     bottles: acts.flatMap(({ do: act, reagent }) => ((act === 'add' || act === 'dissolve') && reagent ? [reagent] : [])),
     hot: last >= 0 && !acts.slice(last).some(({ do: act }) => COOLS.includes(act)),
-    acts: acts.map(({ do: act }) => act),
     sample,
   }
 }
@@ -41,17 +39,17 @@ const KINDS = {
   concSulfuric: (name: string) => name === 'H2SO4(conc)' || /\boleum\b|conc\w*\.?\s+sul(?:f|ph)uric/i.test(name),
   concNitric: (name: string) => name === 'HNO3(conc)' || /conc\w*\.?\s+nitric/i.test(name),
   manganate: (name: string, of: string) => of === 'KMnO4' || /permanganate|manganate\(?\s*vii/i.test(name),
-  sulfide: (name: string, of: string) => of === 'Na2S' || /\bsul(?:f|ph)ides?\b/i.test(name),
-  cyanide: (name: string) => /(?<!thio)cyanide|\bK?NaCN\b|\bKCN\b/i.test(name),
+  sulfide: (name: string, of: string) =>
+    of === 'Na2S' || /\bsul(?:f|ph)ides?\b|^(?:fe|zn|mn|ca|mg|ba|al2|k2|li2|\(nh4\)2)s\d?$/i.test(name),
+  cyanide: (name: string) => /(?<!thio)cyanide|\b(?:na|k)cn\b/i.test(name),
   bleach: (name: string, of: string) => name === 'NaClO(aq)' || of === 'NaClO' || /bleach|hypochlor|chlorate\(i\)/i.test(name),
   chlorine: (_: string, of: string) => of === 'Cl2',
-  bromine: (_: string, of: string) => of === 'Br2',
-  ammonia: (name: string, of: string) => of === 'NH3' || /\bammonia\b/i.test(name),
+  ammonia: (name: string, of: string) => of === 'NH3' || /\bammonia\b|\btollens\b/i.test(name),
   ammonium: (_: string, of: string) => of.includes('NH4'),
-  silver: (_: string, of: string) => of === 'AgNO3',
+  silver: (name: string, of: string) => of === 'AgNO3' || /\btollens\b/i.test(name),
   cyano: (_: string, of: string) => of === 'K4Fe(CN)6' || of === 'K3Fe(CN)6',
   thiocyanate: (_: string, of: string) => of === 'KSCN' || of === 'NH4SCN',
-  alkali: (_: string, of: string) => of === 'NaOH' || of === 'KOH',
+  alkali: (name: string, of: string) => of === 'NaOH' || of === 'KOH' || /\balkali\b/i.test(name),
   peroxide: (_: string, of: string) => of === 'H2O2',
   solvent: (name: string) =>
     reagentNamed(name)?.special === 'floats' ||
@@ -60,8 +58,9 @@ const KINDS = {
       name,
     ),
   propanone: (name: string) => name === 'CH3COCH3(l)' || /propanone|acetone/i.test(name),
-  metal: (_: string, of: string) => ['Al', 'Zn', 'Mg'].includes(of),
-  magnesium: (_: string, of: string) => of === 'Mg',
+  metal: (name: string) => /^(?:Al|Zn|Mg|Fe|Cu)\(s\)$/.test(name),
+  /** A metal that sets hydrogen free from dilute acid. */
+  activeMetal: (name: string) => /^(?:Al|Zn|Mg|Fe)\(s\)$/.test(name),
   water: (name: string) => name === 'H2O(l)',
   aqueous: (name: string) =>
     reagentNamed(name)?.state === 'aq' && !/\(conc\)$/.test(name) && reagentNamed(name)?.special === undefined,

@@ -81,7 +81,7 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'C8H4O4^2-', name: 'phthalate' },
   { ion: 'C6H5O7^3-', name: 'citrate' },
   { ion: 'C4H4O6^2-', name: 'tartrate' },
-  { ion: 'C2O4^2-', name: 'ethanedioate' },
+  { ion: 'C2O4^2-', name: 'ethanedioate', also: ['oxalate'] },
   { ion: 'HCOO-', name: 'methanoate' },
   { ion: 'C7H5O2-' },
   { ion: 'C3H5O3-' },

@@ -45,7 +45,7 @@ const CYANO = 'Hexacyanoferrates never meet hot or strong acid, which frees hydr
 export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'NaOH(aq)': following(
     ['NaOH', 'HNO3', 'H2O2', 'KMnO4', 'Al', 'FeSO4'],
-    called(['caustic soda', 'alkali'], aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess')),
+    called(['caustic soda'], aq({ NaOH: 2 }, 'sodium hydroxide', 'cations: hydroxides, and which dissolve in excess')),
   ),
   'KOH(aq)': aq({ KOH: 2 }, 'potassium hydroxide', 'cations, as sodium hydroxide'),
   'NH3(aq)': following(

@@ -1,3 +1,4 @@
+export { isOtherFamily } from './families.ts'
 export { inflected } from './inflections.ts'
 export { type Mender, mender } from './mender.ts'
 export { type Phrasebook, phrasebook, type WordAt } from './phrases.ts'

@@ -253,3 +253,37 @@ describe('any text', () => {
     for (const [formula] of BOTTLES) expect(reagentNamed(formula)).toBeDefined()
   })
 })
+
+describe('a substance that is no bottle of the bench', () => {
+  const NOT_ON_THE_BENCH = `
+    NaCN, KCN, NaSH, KOCN, NaOBr, HBr, HI, HF, FeS, AgF, CuCl, CsCl, RbCl, LiBr, ZnO, KClO3, NaN3, nacn, nash, kocn, naobr,
+    sodium selenite, sodium arsenite, sodium silicate, sodium perborate, potassium ferrate, sodium methanoate, ammonium vanadate,
+    cerium nitrate, thallium nitrate, indium chloride, bismuth nitrate, cadmium sulfate, methanol, ethanal, methanal, propanal,
+    butanone, benzene, phenol, phenylamine, glucose, hydrazine, lithium hydride, calcium phosphide, potassium iodate,
+    sodium phosphite, potassium bromate, potassium chlorite, sodium cyanate, sodium nitride, rubidium chloride, ethanamide,
+    lead iodide, copper iodide, ammonium dichromate, barium chlorate, aluminium bromide, calcium carbide,
+    citric acid, boric acid, chromic acid, phosphoric acid, picric acid, propanoic acid, methanoic acid, hydriodic acid`
+  const names = NOT_ON_THE_BENCH.split(',').map((name) => name.trim())
+
+  it.each(names)('%s is kept as it is written, asked about, and never taken for another', (name) => {
+    for (const line of [name, `2 cm3 ${name}`, `add ${name}`]) {
+      const read = readActs(line)
+      const [act] = read.kind === 'acts' ? read.acts : []
+      expect([act?.action.do, act?.action.reagent]).toEqual(['add', name])
+      expect(act?.asks).toContain(name)
+    }
+  })
+
+  it.each(['acid', 'strong acid', 'a drop of acid', 'alkali', 'aqueous alkali'])(
+    '%s may be any of several, and is asked about',
+    (line) => {
+      const read = readActs(line)
+      expect(read.kind === 'acts' && read.acts.map(({ asks }) => asks?.slice(0, 6))).toEqual(['Which '])
+    },
+  )
+
+  it.each(['pure water', 'iced water', 'cold water'])('%s is water', (line) => {
+    const read = readActs(line)
+    expect(read.kind === 'acts' && read.acts.map(({ action, asks }) => [action.reagent, asks])).toEqual([['H2O(l)', undefined]])
+  })
+})

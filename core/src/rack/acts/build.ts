@@ -1,6 +1,6 @@
 import { reagentNamed } from '../../tube/index.ts'
-import { type How, WATER } from './action.ts'
-import { ACID_FOR, Building, NAMED_ACIDS, type Place } from './building.ts'
+import type { How } from './action.ts'
+import { ACID_FOR, Building, NAMED_COMPANIONS, type Place } from './building.ts'
 import { type BuiltAct, built, withBottle } from './builtAct.ts'
 import type { ActToken } from './tokens.ts'
 
@@ -11,6 +11,9 @@ const GIVES_GAS: readonly string[] = ['warm', 'heat', 'boil', 'shake', 'stand']
 const bareAct = (is: string) => is.replace(' in hot water', '')
 
 const SILENT: readonly string[] = ['idle', 'to', 'with', 'gas', 'sample']
+
+/** Words that end a name: with a word before them that is not known, they are another bottle, "citric acid" or "lead iodide". */
+const ENDS_NAME = /^(?:water|acid|alkali|[a-z]+(?:ide|ate|ite))$/i
 
 /** What an amount is of that is no bottle. */
 const OF_SAMPLE =
@@ -58,11 +61,14 @@ export class ActBuilder {
     const { kind, is } = token
     switch (kind) {
       case 'reagent':
-        // "Rose water" is no water.
-        if (is === WATER && this.tokens[index - 1]?.kind === 'unknown') this.now.unknown.push(token)
+        if (this.endsName(token, index)) this.now.unknown.push(token)
         else this.bottle(is, index)
         return
       case 'vague':
+        if (this.endsName(token, index)) {
+          this.now.unknown.push(token)
+          return
+        }
         if (!(this.now.bottles.length > 0 && this.isInto(index))) this.now.vague = is
         this.bottle(is, index)
         return
@@ -98,6 +104,10 @@ export class ActBuilder {
       default:
         return
     }
+  }
+
+  private endsName({ text }: ActToken, index: number): boolean {
+    return ENDS_NAME.test(text) && this.tokens[index - 1]?.kind === 'unknown'
   }
 
   /** Whether "to" follows a sample, with a bottle after it. */
@@ -259,7 +269,7 @@ export class ActBuilder {
 
   private acidified(words: string): void {
     const main = this.now.bottles.at(-1)
-    const acid = NAMED_ACIDS.find(([pattern]) => pattern.test(words))?.[1] ?? ACID_FOR[main?.reagent ?? '']
+    const acid = NAMED_COMPANIONS.find(([pattern]) => pattern.test(words))?.[1] ?? ACID_FOR[main?.reagent ?? '']
     // "Silver nitrate acidified with nitric acid", "manganate, acidified".
     if (main && acid !== undefined && this.next(this.tokens.findIndex(({ is }) => is === words))?.kind !== 'reagent') {
       this.now.bottles.splice(-1, 0, { reagent: acid })

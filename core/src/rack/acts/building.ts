@@ -18,8 +18,9 @@ export const ACID_FOR: Readonly<Record<string, string>> = {
   'KMnO4(aq)': 'H2SO4(aq)',
   'K2Cr2O7(aq)': 'H2SO4(aq)',
 }
-/** Acids by the word that names them. */
-export const NAMED_ACIDS: readonly (readonly [pattern: RegExp, acid: string])[] = [
+/** What goes in with a bottle, by the word that says so: an acid, or the ammonia of ammoniacal silver nitrate. */
+export const NAMED_COMPANIONS: readonly (readonly [pattern: RegExp, acid: string])[] = [
+  [/ammoniacal/, 'NH3(aq)'],
   [/nitric/, 'HNO3(aq)'],
   [/hydrochloric/, 'HCl(aq)'],
   [/sul/, 'H2SO4(aq)'],
@@ -49,7 +50,7 @@ export class Building {
   pour(reagent: string): void {
     this.act ??= 'add'
     if (this.acidified !== undefined) {
-      const acid = NAMED_ACIDS.find(([pattern]) => pattern.test(this.acidified ?? ''))?.[1] ?? ACID_FOR[reagent]
+      const acid = NAMED_COMPANIONS.find(([pattern]) => pattern.test(this.acidified ?? ''))?.[1] ?? ACID_FOR[reagent]
       if (acid !== undefined) this.bottles.push({ reagent: acid })
       this.acidified = undefined
     }

@@ -1,5 +1,5 @@
 import { bottlePhrases } from '../../tube/index.ts'
-import { type Mender, mender } from '../../wording/index.ts'
+import { isOtherFamily, type Mender, mender } from '../../wording/index.ts'
 import { IDLE } from './lexicon/index.ts'
 
 /** Sulphate is sulfate. */
@@ -15,7 +15,14 @@ const NAMES: ReadonlyMap<string, string> = new Map([
 ])
 const LONGEST = Math.max(...[...NAMES.keys()].map((name) => name.split(' ').length))
 const SINGLE: ReadonlySet<string> = new Set([...NAMES.keys()].flatMap((name) => name.split(' ')))
-const mend: Mender = mender(SINGLE, IDLE)
+/** Formulae of letters alone: a cyanide, NaCN, is no slip of the pen for NaCl. */
+const FORMULAE: ReadonlySet<string> = new Set(
+  PHRASES.flatMap(([phrase, formula]) => (phrase === formula.replace(/\(\w+\)$/, '').toLowerCase() ? [phrase] : [])),
+)
+const mend: Mender = mender(
+  [...SINGLE].filter((word) => !FORMULAE.has(word)),
+  IDLE,
+)
 
 const SOLUTION = /^(?:solution|soln|aq|sol)$/
 /** After the word of an element a salt is named, not the element. */
@@ -23,7 +30,6 @@ const ANION = /^(?:hydrogen)?\w+(?:ate|ite|ide)s?$/
 /** What may stand within a name: blanks, brackets, hyphens, and the point of an abbreviation. */
 const WITHIN = /^[\s().\-/]*$/
 
-const ENDING = /(?:ate|ite|ide)s?$/
 /** Words of bottles that are not on the bench and near to some that are. */
 const NEVER: ReadonlySet<string> = new Set([
   'chlorate',
@@ -60,9 +66,7 @@ function spelt(word: string): string {
   const plain = CLIPPED[withF(word)] ?? withF(word)
   if (SINGLE.has(plain) || IDLE.has(plain)) return plain
   const mended = mend(plain)
-  // A chlorite is no misspelt chloride, a chlorate no chromate.
-  const other = ENDING.test(plain) && ENDING.exec(plain)?.[0] !== ENDING.exec(mended ?? '')?.[0]
-  return mended === undefined || other || NEVER.has(plain) ? plain : mended
+  return mended === undefined || isOtherFamily(plain, mended) || NEVER.has(plain) ? plain : mended
 }
 
 /** How many signs ahead a name may reach. */

@@ -62,3 +62,24 @@ describe('a conclusion', () => {
     expect(coachConclusion(text).map(({ code }) => code.replace('conclusion.', ''))).toEqual(codes)
   })
 })
+
+describe('an ion that the board does not weigh', () => {
+  const OTHERS =
+    'iodide iodate, bromide bromate, chloride chlorate, chloride chlorite, sulfite sulfide, nitrite nitride, manganese manganate'
+  const pairs = OTHERS.split(', ').map((pair) => pair.split(' ') as [string, string])
+
+  it.each(pairs)('%s is not what %s was meant to be', (near, named) => {
+    const [ion] = readConclusion(`contains ${near}`).map((claim) => claim.ion)
+    expect(ion).toBeTruthy()
+    for (const says of [`contains ${named}`, `${named} absent`, `sodium ${named}`, `it may be ${named}`])
+      expect(readConclusion(says).map((claim) => claim.ion)).not.toContain(ion)
+  })
+
+  it('is claimed all the same, and nothing of the record shows it', () => {
+    expect(readConclusion('contains phosphate, no oxalate')).toEqual([
+      { ion: 'PO4^3-', says: 'present' },
+      { ion: 'C2O4^2-', says: 'absent' },
+    ])
+    expect(readConclusion('white precipitate with ammonium oxalate so calcium')).toEqual([{ ion: 'Ca2+', says: 'present' }])
+  })
+})

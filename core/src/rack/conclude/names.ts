@@ -1,7 +1,7 @@
 import { CANDIDATES, ionName } from '../../identify/index.ts'
 import { ChemistryError } from '../../problem/index.ts'
 import { dissociate, ION_TABLE, parseFormula, speciesKey } from '../../substance/index.ts'
-import { inSmallLetters, mender, phrasebook } from '../../wording/index.ts'
+import { inSmallLetters, isOtherFamily, mender, phrasebook } from '../../wording/index.ts'
 
 /** Ions that a word may mean; several where the word does not tell them apart. */
 export interface NamedIons {
@@ -21,8 +21,11 @@ const SEVERAL: readonly (readonly [phrase: string, ions: readonly string[]])[] =
   ['halides', ['Cl-', 'Br-', 'I-']],
 ]
 
+/** Ions that are claimed now and then, and that the board does not weigh: no record shows them, and none rules them out. */
+const UNWEIGHED = ['PO4^3-', 'C2O4^2-', 'S^2-', 'F-', 'CN-', 'IO3-', 'BrO3-', 'ClO3-', 'C4H4O6^2-', 'C6H5O7^3-']
+
 const NAMES = new Map<string, NamedIons>()
-for (const { ion } of CANDIDATES)
+for (const ion of [...CANDIDATES.map((candidate) => candidate.ion), ...UNWEIGHED])
   for (const name of [ionName(ion), ...(ALSO.get(ion) ?? []), ionName(ion).replace(/\(.*\)/, '')]) {
     const words = wordsOf(name)
     const plain = words.join(' ')
@@ -41,8 +44,13 @@ for (const [phrase, ions] of SEVERAL) NAMES.set(phrase, { ions, any: true })
 /** Names of ions as phrases of words. */
 export const ION_BOOK = phrasebook(NAMES)
 
-/** A misspelt name of an ion; short names and metals near to other words are left alone. */
-export const mendIon = mender([...ION_BOOK.words].filter((word) => word.length > 4 && /^[a-z]+$/.test(word)))
+const mend = mender([...ION_BOOK.words].filter((word) => word.length > 4 && /^[a-z]+$/.test(word)))
+
+/** What a misspelt name of an ion was meant to be; short names and those of another family are left alone. */
+export function mendIon(word: string): string | undefined {
+  const mended = mend(word)
+  return mended === undefined || isOtherFamily(word, mended) ? undefined : mended
+}
 
 const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI']
 

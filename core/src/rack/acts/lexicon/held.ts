@@ -1,5 +1,9 @@
 import { always, DAMP, type Rule } from './rule.ts'
 
+/** A rod with a drop of something, in either order. */
+const rodWith = (name: string) =>
+  String.raw`(?:glass\s+)?rod\s+(?:(?:dipped\s+in|with|of|wetted\s+with)\s+)?(?:a\s+drop\s+of\s+)?${name}|${name}\s+(?:on\s+(?:an?\s+|the\s+)?)?(?:glass\s+)?rod\b`
+
 const MANGANATE = String.raw`(?:potassium\s+)?(?:manganate(?:\s*\(vii\))?|permanganate|kmno4)`
 
 /** What is held at the mouth of a tube or dipped (common practice). */
@@ -51,15 +55,11 @@ export const HELD: readonly Rule[] = [
   ],
   [String.raw`cobalt(?:\s*\(ii\))?\s+chloride\s+paper|cobalt\s+paper`, 'test', always('cobalt(II) chloride paper')],
   [
-    String.raw`(?:glass\s+)?rod\s+(?:dipped\s+in|with|of|wetted\s+with)\s+(?:a\s+drop\s+of\s+)?(?:conc(?:\.|entrated)?\s+)?(?:hydrochloric(?:\s+acid)?|hcl)`,
+    rodWith(String.raw`(?:conc(?:\.|entrated)?\s+)?(?:hydrochloric(?:\s+acid)?|hcl)(?:\s*\(conc\))?`),
     'test',
     always('glass rod with concentrated hydrochloric acid'),
   ],
-  [
-    String.raw`(?:glass\s+)?rod\s+(?:dipped\s+in|with|of|wetted\s+with)\s+(?:a\s+drop\s+of\s+)?(?:conc(?:\.|entrated)?\s+|aqueous\s+)?(?:ammonia|nh3)`,
-    'test',
-    always('glass rod with aqueous ammonia'),
-  ],
+  [rodWith(String.raw`(?:conc(?:\.|entrated)?\s+|aqueous\s+)?(?:ammonia|nh3)`), 'test', always('glass rod with aqueous ammonia')],
   [String.raw`(?:red)\s+litm[ui]s(?:\s+(?:paper|ppr|pappr))?`, 'reagent', always('red litmus')],
   [String.raw`(?:blue)\s+litm[ui]s(?:\s+(?:paper|ppr|pappr))?`, 'reagent', always('blue litmus')],
   [
@@ -79,7 +79,7 @@ export const HELD: readonly Rule[] = [
     always('flame'),
   ],
   [
-    String.raw`acidified(?:\s+with\s+(?:dilute\s+)?(?:nitric|hydrochloric|sul(?:f|ph)uric)(?:\s+acid)?)?|acid\.(?=\s*[a-z])`,
+    String.raw`ammoniacal|acidified(?:\s+with\s+(?:dilute\s+)?(?:nitric|hydrochloric|sul(?:f|ph)uric)(?:\s+acid)?)?|acid\.(?=\s*[a-z])`,
     'acidified',
     (match) => match[0],
   ],

@@ -14,5 +14,7 @@ export const IDLE: ReadonlySet<string> = new Set(
    take took taken get got give gave it's this that these those up off out with without remove removed collect collected wash washing rinse dab press lower
    introduce introduced insert inserted bring brought present freshly made prepared saturated ice little bit two both together one s my own careful next cm3
    while when as if damp moist wet given off delivery powder crystals loop same using sample's popped stuck dunked bunged shoved squirt squirted tipped plonked lobbed dripped slapped transfer transferred half pick picked repeat moisten moistened instead acidify acidifed acidifying sample's contents content what happens see bench reagent bottle soak soaked sand stuff tip shook run ran gave made make makes blue warm hot
-   strong stronger weak extra lots first second third small large big new old slight very really too also lit`.split(/\s+/),
+   strong stronger weak extra pure iced lots first second third small large big new old slight very really too also lit`.split(
+    /\s+/,
+  ),
 )

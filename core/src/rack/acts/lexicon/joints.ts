@@ -32,7 +32,7 @@ export const JOINTS: readonly Rule[] = [
     always(''),
   ],
   [
-    String.raw`(?:dil(?:ute)?\.?\s+|conc(?:\.|entrated)?\s+)?acid(?![a-z])|(?:dil(?:ute)?\.?\s+)?(?:alkali|alkaline\s+solution)(?=\s+(?:of\s+)?$)`,
+    String.raw`(?:dil(?:ute)?\.?\s+|conc(?:\.|entrated)?\s+)?acid(?![a-z])|(?:dil(?:ute)?\.?\s+)?(?:alkali(?![a-z])|alkaline\s+solution(?=\s*$))`,
     'vague',
     (match) => match[0],
   ],
