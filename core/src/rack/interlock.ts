@@ -207,7 +207,7 @@ const DREADED: readonly (readonly [pattern: RegExp, says: string, meant: string]
   [/p(?:er|re)chlor/i, 'A perchlorate explodes with what burns.', 'a chloride'],
   [/\bchlor(?:ate|ite)s?\b(?!\(i\))/i, 'A chlorate explodes with what burns, and with strong acid.', 'a chloride'],
   [/pic?ric|\bpicrate/i, 'Picric acid explodes when it is dry.', 'nitric acid'],
-  [/ars[ae]n|\bmercur/i, 'Arsenic and mercury are poisons.', 'another salt'],
+  [/ars[ae]n|\bmercur|^hg(?:\d|[a-z]{2})|^as\d/i, 'Arsenic and mercury are poisons.', 'another salt'],
   [/hydrofl|\bHF\b/i, 'Hydrofluoric acid burns to the bone, without pain at first.', 'hydrochloric acid'],
 ]
 /** Metals by the whole of a name: in that of a salt they are no harm. */
@@ -236,7 +236,7 @@ function dreaded({ act, typed }: About): readonly Stop[] {
 }
 
 /** What something is poured onto, where a line names it by its kind alone: "acid onto the sulfide". */
-const POURED_ON = /\b(?:to|on|onto|into|over)\s+(?:the|an?|some|my)\s+([a-z]+(?:ide|ate|ite)s?)\b/i
+const POURED_ON = /\b(?:to|on|onto|into|over)\s+(?:(?:the|an?|some|my)\s+)?((?:conc\w*\.?\s+)?acid|[a-z]+(?:ide|ate|ite)s?)\b/i
 
 /**
  * Whether an act is stopped before it is kept: judged over everything in the tube, typed bottles and the sample's name

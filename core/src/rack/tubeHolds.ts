@@ -36,7 +36,8 @@ const KINDS = {
   acid: (name: string, of: string) => ['HCl', 'HNO3', 'H2SO4', 'CH3COOH', 'H2C2O4'].includes(of) || /\bacid\b/i.test(name),
   concAcid: (name: string, of: string) =>
     (/\(conc\)$/.test(name) && ['HCl', 'HNO3', 'H2SO4'].includes(of)) || /\bconc\w*\.?\s+(?:\w+\s+)?acid/i.test(name),
-  concSulfuric: (name: string) => name === 'H2SO4(conc)' || /\boleum\b|conc\w*\.?\s+sul(?:f|ph)uric/i.test(name),
+  concSulfuric: (name: string) =>
+    name === 'H2SO4(conc)' || /^conc\w*\.?\s+acid$/i.test(name) || /\boleum\b|conc\w*\.?\s+sul(?:f|ph)uric/i.test(name),
   concNitric: (name: string) => name === 'HNO3(conc)' || /conc\w*\.?\s+nitric/i.test(name),
   manganate: (name: string, of: string) => of === 'KMnO4' || /permanganate|manganate\(?\s*vii/i.test(name),
   sulfide: (name: string, of: string) =>

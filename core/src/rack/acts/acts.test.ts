@@ -282,6 +282,11 @@ describe('a substance that is no bottle of the bench', () => {
     },
   )
 
+  it.each(['hydrochloric acid, conc', 'sulfuric acid (conc.)', 'conc nitric acid', 'NH3 conc'])('%s is concentrated', (line) => {
+    const read = readActs(line)
+    expect(read.kind === 'acts' && read.acts.map(({ action }) => action.reagent)).toEqual([expect.stringMatching(/\(conc\)$/)])
+  })
+
   it.each(['pure water', 'iced water', 'cold water'])('%s is water', (line) => {
     const read = readActs(line)
     expect(read.kind === 'acts' && read.acts.map(({ action, asks }) => [action.reagent, asks])).toEqual([['H2O(l)', undefined]])

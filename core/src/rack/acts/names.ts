@@ -1,4 +1,4 @@
-import { bottlePhrases } from '../../tube/index.ts'
+import { bottlePhrases, reagentNamed } from '../../tube/index.ts'
 import { isOtherFamily, type Mender, mender } from '../../wording/index.ts'
 import { IDLE } from './lexicon/index.ts'
 
@@ -69,6 +69,8 @@ function spelt(word: string): string {
   return mended === undefined || isOtherFamily(plain, mended) || NEVER.has(plain) ? plain : mended
 }
 
+const CONC_AFTER = /^\s*[,(]?\s*conc(?:entrated)?\b[.)]?/
+
 /** How many signs ahead a name may reach. */
 const AHEAD = 60
 
@@ -82,6 +84,10 @@ export function bottleAt(text: string, from: number): { readonly formula: string
   if (size === 0) return undefined
   const formula = NAMES.get(phraseOf(ahead, size)) as string
   const [last, after] = [ahead[size - 1], ahead[size]]
+  // "Hydrochloric acid, conc".
+  const strong = formula.replace(/\(aq\)$/, '(conc)')
+  const conc = CONC_AFTER.exec(text.slice(last?.to))
+  if (conc && strong !== formula && reagentNamed(strong)) return { formula: strong, to: (last?.to ?? from) + conc[0].length }
   const isForm = after && SOLUTION.test(after.word) && WITHIN.test(text.slice(last?.to, after.from))
   const closed = /^\s*\((?:aq|s|l|g)\)/.exec(text.slice(last?.to))?.[0].length ?? (text[last?.to ?? 0] === ')' ? 1 : 0)
   return { formula, to: isForm ? after.to : (last?.to ?? from) + closed }

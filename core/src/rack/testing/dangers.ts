@@ -77,7 +77,7 @@ export const DANGEROUS: readonly Danger[] = [
   [[], 'add mercury nitrate', 'name'],
 ]
 
-/** Written after the rules, and scored once: eight of 55 were not stopped, and one of 54 harmless ones was. The rules were mended on them. */
+/** Written after the rules, and scored once: eight of 55 were not stopped, and of a second list four of 50; one of 106 harmless ones was. The rules were mended on them. */
 export const DANGEROUS_LATER: readonly Danger[] = [
   [[], 'conc. H2SO4 on potassium manganate(VII) crystals', 'concentratedWithManganate'],
   [['copper turnings'], 'conc nitric acid', 'metalInConcentrated'],
@@ -112,6 +112,11 @@ export const DANGEROUS_LATER: readonly Danger[] = [
   [[], '3 drops perchloric acid', 'name'],
   [[], 'hydrofluoric acid', 'name'],
   [[], 'sodium metal', 'name'],
+  [['potassium manganate(VII)'], 'hydrochloric acid, conc', 'chlorineFromManganate'],
+  [['acetone'], 'light with a splint', 'flammableNearFlame'],
+  [[], 'HgCl2', 'name'],
+  [[], 'pour water into the conc acid', 'waterIntoAcid'],
+  [[], 'add bleach to the acid', 'acidOnBleach'],
 ]
 
 /** Acts that are routine, some with a caution. */

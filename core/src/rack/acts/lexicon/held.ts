@@ -38,7 +38,7 @@ export const HELD: readonly Rule[] = [
   [String.raw`${DAMP}red\s+litm[ui]s(?:\s+(?:paper|ppr|pappr))?`, 'test', always('damp red litmus paper')],
   [String.raw`${DAMP}blue\s+litm[ui]s(?:\s+(?:paper|ppr|pappr))?`, 'test', always('damp blue litmus paper')],
   [
-    String.raw`(?:lit|lite|lighted|burning|flaming|lightd|a\s+light)\s+(?:splint|spill|match)(?:\s+test)?`,
+    String.raw`(?:light(?:ed)?\s+(?:it\s+)?with\s+an?\s+|(?:lit|lite|lighted|burning|flaming|lightd|a\s+light)\s+)(?:splint|spill|match)(?:\s+test)?`,
     'test',
     always('lighted splint'),
   ],
