@@ -1,4 +1,5 @@
 import { isClipped } from './acts/names.ts'
+import { actTokensOf } from './acts/tokens.ts'
 import { completeReagent, findReagent } from './reagentWords.ts'
 
 /** Acts as they are typed, the usual ones first. */
@@ -30,6 +31,10 @@ const MOST = 5
 /** Words at the end of a text that may be the beginning of one name, the most first: `barium nit`. */
 const ENDS = [/\S+\s+\S+$/, /[^\s,]+$/] as const
 
+/** Whether a fragment ends a name that is not known: "citric acid" is not to become another acid. */
+const isOfOtherName = (typed: string, fragment: string) =>
+  actTokensOf(typed.slice(0, typed.length - fragment.length)).at(-1)?.kind === 'unknown'
+
 /**
  * What a half-typed act may become: the whole line with a bottle in the place of its last words, or an act that begins so.
  */
@@ -41,7 +46,7 @@ export function completeAction(typed: string): readonly string[] {
   const there = fragments.some(([, fragment]) => findReagent(fragment)?.span[1] === fragment.length && !isClipped(fragment))
   if (there || acts.some((act) => act === begun)) return []
   for (const [end, fragment] of fragments) {
-    const bottles = fragment.length < LEAST ? [] : completeReagent(fragment, MOST)
+    const bottles = fragment.length < LEAST || isOfOtherName(typed, fragment) ? [] : completeReagent(fragment, MOST)
     if (bottles.length > 0) return [...acts, ...bottles.map((bottle) => typed.replace(end, bottle))].slice(0, MOST)
   }
   return acts.slice(0, MOST)

@@ -17,6 +17,8 @@ describe('a line that has been begun', () => {
     expect(completeAction('3 drops NaOH')).toEqual([])
     expect(completeAction('warm with Al foil and NaOH')).toEqual([])
     expect(completeAction('boil')).toEqual([])
+    expect(completeAction('1 cm3 citric acid')).toEqual([])
+    expect(completeAction('1 cm3 acid').length).toBeGreaterThan(1)
     expect(completeAction('')).toEqual([])
   })
 })
