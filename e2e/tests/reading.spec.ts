@@ -119,6 +119,12 @@ test('what can hurt is not kept by Enter, with the reason and what to do instead
   await expect(page.getByRole('row', { name: /H2SO4\(conc\)/ })).toBeVisible()
   await page.keyboard.type('potassium cyanyde')
   await expect(stop).toContainText('Did you mean thiocyanate')
+  // A formula is no slip of the pen for another one.
+  await did(page).fill('2 drops NaCN')
+  await expect(stop).toContainText('No cyanide is used here')
+  await expect(says(page)).toContainText('done: 2 drops NaCN')
+  await did(page).fill('1 cm3 citric acid')
+  await expect(says(page)).toContainText('“citric acid” is no bottle')
 })
 
 test('a conclusion that denies and doubts is laid beside the record, claim by claim', async ({ page, bench }) => {
