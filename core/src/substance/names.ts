@@ -5,7 +5,7 @@ import { ION_TABLE } from './ionTable.ts'
 import { isStandIn } from './standIns.ts'
 
 /** Names of what is no ion of the table, in use in British schools (common practice; systematic names with oxidation numbers). */
-const NAMES: Readonly<Record<string, string>> = {
+export const SUBSTANCE_NAMES: Readonly<Record<string, string>> = {
   'HC8H4O4-': 'hydrogenphthalate',
   'HCO3-': 'hydrogencarbonate',
   'HSO4-': 'hydrogensulfate',
@@ -38,7 +38,7 @@ const NAMES: Readonly<Record<string, string>> = {
   SO2: 'sulfur dioxide',
   C2H5OH: 'ethanol',
 }
-const NAMED = [...ION_TABLE.flatMap(({ ion, name }) => (name ? [[ion, name] as const] : [])), ...Object.entries(NAMES)].map(
+const NAMED = [...ION_TABLE.flatMap(({ ion, name }) => (name ? [[ion, name] as const] : [])), ...Object.entries(SUBSTANCE_NAMES)].map(
   ([text, name]) => ({ formula: parseFormula(text), name }),
 )
 

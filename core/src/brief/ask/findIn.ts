@@ -1,0 +1,179 @@
+import type { Draft } from '../draft/Draft.ts'
+import type { DraftPartOf } from '../draft/parts.ts'
+import type { Read } from '../label/said.ts'
+import { type Mention, ofKind } from '../mention/mention.ts'
+import type { AskedFind } from './find.ts'
+import { partsFor } from './partsFor.ts'
+import { asksByMass, quantityIn } from './quantities.ts'
+
+/** A piece of a question with what it stands in. */
+export interface AskedPiece {
+  readonly text: string
+  readonly mentions: readonly Mention[]
+  readonly read: Read
+  /** What was asked for just before. */
+  readonly before: AskedFind | undefined
+}
+
+type Parts = ReturnType<typeof partsFor>
+const first = <Kind extends Parts[number]['kind']>(parts: Parts, kind: Kind) =>
+  parts.find((part): part is DraftPartOf<Kind> => part.kind === kind)
+
+const WORDS_ONLY = /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state the effect|how would|what would)\b/i
+
+/** What a piece of a question asks for; several things where it names several substances or bottles. */
+export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
+  const { text, read, before } = piece
+  if (WORDS_ONLY.test(text)) return []
+  const parts = partsFor(draft, read.sentence.block)
+  const quantity = quantityIn(text)
+  const again = before && /\bit\b|^(?:express|also|in m?g\b|in mol\b)|\btoo\b/i.test(text) && asksByMass(text)
+  if (quantity === undefined || (again && ofKind(piece.mentions, 'label').length === 0 && before?.quantity === 'concentration'))
+    return again && before?.in !== undefined && before.of !== undefined ? [{ quantity: 'massConcentration', of: ofAgain(piece) ?? before.of, in: before.in }] : []
+  switch (quantity) {
+    case 'meanTitre': {
+      const titration = titrationOf(draft, piece, parts)
+      return titration ? [{ quantity, in: titration.id }] : []
+    }
+    case 'gradient':
+    case 'crossing':
+    case 'rise':
+      return seriesFind(draft, piece, quantity, parts)
+    case 'hydration':
+      return hydrationFind(draft, piece, parts)
+    case 'mass':
+      return massFind(draft, piece, parts)
+    case 'amount':
+      return amountFind(draft, piece, parts)
+    case 'molarMass': {
+      const [label] = labelsOr(draft, piece, parts)
+      return label === undefined ? [] : [{ quantity, of: label }]
+    }
+    default:
+      return ofAndIn(draft, piece, quantity, parts)
+  }
+}
+
+const ofAgain = ({ mentions }: AskedPiece) => ofKind(mentions, 'substance').at(-1)?.formula
+
+/** The titration that a piece is about: the one whose bottles it names, or the last before it. */
+function titrationOf(draft: Draft, { mentions }: AskedPiece, parts: Parts): DraftPartOf<'titration'> | undefined {
+  const all = parts.filter((part): part is DraftPartOf<'titration'> => part.kind === 'titration')
+  const labels = new Set(ofKind(mentions, 'label').map(({ label }) => label))
+  return all.find((one) => one.flask.some(({ material }) => labels.has(material))) ?? all[0] ?? first(draft.parts, 'titration')
+}
+
+function seriesFind(draft: Draft, { text, read }: AskedPiece, quantity: 'gradient' | 'crossing' | 'rise', parts: Parts): readonly AskedFind[] {
+  const all = parts.filter((part): part is DraftPartOf<'series'> => part.kind === 'series')
+  const series = all.length > 0 ? all : draft.of('series')
+  const titled = series.find(({ title }) => title !== undefined && new RegExp(`\\b${title}\\b`, 'i').test(text))
+  const both = /\b(?:both|each|two) (?:rates|runs|experiments|curves|graphs|temperatures)|\brates\b/i.test(text) && titled === undefined
+  const at = /\bat (?:t = )?(\d+(?:\.\d+)?) ?(s|seconds?|min\w*)\b/i.exec(read.sentence.text)
+  const place = at?.[1] !== undefined && quantity === 'gradient' ? { at: at[1] } : {}
+  const kind = quantity === 'crossing' && series[0]?.mixedAt !== undefined ? 'rise' : quantity
+  if (quantity === 'gradient' && series[0]?.y.name === 'temperature') return []
+  return (both ? series : [titled ?? series[0]]).flatMap((one) => (one ? [{ quantity: kind, in: one.id, ...place }] : []))
+}
+
+function hydrationFind(draft: Draft, { mentions }: AskedPiece, parts: Parts): readonly AskedFind[] {
+  const hydrate = (formula: string | undefined) => formula !== undefined && /\.[a-z]H2O$/.test(formula)
+  const named = ofKind(mentions, 'substance').find(({ formula }) => hydrate(formula))?.formula
+  const heated = first(parts, 'heating')?.of ?? first(parts, 'weighing')?.of
+  const material =
+    [...draft.materials.values()].find(({ solute }) => solute !== undefined && solute === named) ??
+    (heated === undefined ? undefined : draft.materials.get(heated)) ??
+    [...draft.materials.values()].find(({ solute }) => hydrate(solute))
+  const formula = hydrate(material?.solute) ? material?.solute : named
+  return material && formula !== undefined ? [{ quantity: 'hydration', of: formula.split('.')[0] ?? formula, in: material.label }] : []
+}
+
+const LOSES = /\blost\b|\bgiven off|\bdriven off|\bevolved|\breleased|\bremoved|\bescaped|\bloss\b/i
+
+function massFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
+  const heating = first(parts, 'heating')
+  const [substance] = ofKind(piece.mentions, 'substance')
+  if (heating && LOSES.test(piece.text)) return [{ quantity: 'mass', of: substance?.formula ?? heating.lost ?? 'H2O', in: heating.id }]
+  if (!substance) return []
+  if (heating && substance.formula === heating.lost) return [{ quantity: 'mass', of: substance.formula, in: heating.id }]
+  return placesFor(draft, piece, parts).map((place) => ({ quantity: 'mass', of: substance.formula, in: place }))
+}
+
+function amountFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
+  const substances = ofKind(piece.mentions, 'substance')
+  const places = placesFor(draft, piece, parts)
+  const of = substances[0]?.formula ?? soluteAt(draft, places[0], parts)
+  return of === undefined ? [] : places.map((place) => ({ quantity: 'amount', of, in: place }))
+}
+
+const soluteAt = (draft: Draft, place: string | undefined, parts: Parts): string | undefined => {
+  const titration = parts.find((part): part is DraftPartOf<'titration'> => part.kind === 'titration' && place?.startsWith(`${part.id}/`) === true)
+  const label = titration === undefined ? place : place?.endsWith('/titre') ? titration.burette : titration.flask[0]?.material
+  return label === undefined ? undefined : draft.materials.get(label)?.solute
+}
+
+const TITRE = /\btitre\b|\btiter\b|\bvolume of\b.*\b(?:obtained|used|you|from|calculated|added)\b|\bvolume you\b|\bmean volume|\baverage volume|\bburette\b|\bvolume of (?:\w+ )?(?:\S+ ?\d?) (?:calculated|obtained|in \()/i
+
+/** Where an amount or a mass is: in the portion, in the titre, in all that was made up, in what was weighed, in what was used. */
+function placesFor(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
+  const titration = titrationOf(draft, piece, parts)
+  const labels = ofKind(piece.mentions, 'label').map(({ label }) => label)
+  const volumes = ofKind(piece.mentions, 'quantity').filter(({ of }) => of === 'volume')
+  if (titration && TITRE.test(piece.text)) return [`${titration.id}/titre`]
+  const portion = titration?.flask.find(({ material, volume }) => labels.includes(material) && (volumes.length === 0 ? /\bportion|\baliquot|\beach\b|\bflask\b/i.test(piece.text) : volumes.some((one) => Number(one.value) === Number(volume))))
+  if (titration && portion) return [`${titration.id}/flask`]
+  const made = draft.of('solution').find(({ gives }) => gives !== undefined && labels.includes(gives))
+  if (made?.gives !== undefined && (volumes.length === 0 || volumes.some(({ value }) => Number(value) === Number(made.flask)))) return [made.gives]
+  const weighing = draft.of('weighing').find(({ of }) => labels.includes(of))
+  if (weighing) return [weighing.id]
+  if (titration && labels.includes(titration.burette ?? '')) return [`${titration.id}/titre`]
+  if (titration && labels.some((label) => titration.flask.some(({ material }) => material === label))) return [`${titration.id}/flask`]
+  const substance = ofKind(piece.mentions, 'substance')[0]?.formula
+  const own = substance === undefined ? undefined : soluteLabel(draft, substance)
+  if (titration && own !== undefined && own === titration.burette) return [`${titration.id}/titre`]
+  return titration && volumes.length > 0 ? [`${titration.id}/flask`] : []
+}
+
+const soluteLabel = (draft: Draft, formula: string) => [...draft.materials.values()].find(({ solute }) => solute?.split('.')[0] === formula.split('.')[0])?.label
+
+/** Bottles a piece names, or the one it must mean. */
+function labelsOr(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
+  const named = [...new Set(ofKind(piece.mentions, 'label').map(({ label }) => label))]
+  if (named.length > 0) return named
+  const formula = ofKind(piece.mentions, 'substance')[0]?.formula
+  const own = formula === undefined ? undefined : soluteLabel(draft, formula)
+  if (own !== undefined) return [own]
+  const whole = ofKind(piece.read.mentions, 'label').map(({ label }) => label)
+  if (whole.length === 1) return whole
+  if (piece.before?.in !== undefined && draft.materials.has(piece.before.in)) return [piece.before.in]
+  return unknownOf(draft, parts)
+}
+
+/** What a titration or a crossing is done to find: the bottle without a strength, else the solid that was weighed. */
+function unknownOf(draft: Draft, parts: Parts): readonly string[] {
+  const titration = first(parts, 'titration')
+  const weighed = first(parts, 'weighing')?.of
+  const without = [titration?.burette, ...(titration?.flask.map(({ material }) => material) ?? [])].find((label) => label !== undefined && draft.materials.get(label)?.strength === undefined && draft.materials.get(label)?.solute !== undefined)
+  return [without ?? weighed].flatMap((label) => label ?? [])
+}
+
+/** A concentration, percentage or solubility: of what, in which bottle. */
+function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'], parts: Parts): readonly AskedFind[] {
+  const substances = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter((formula) => formula !== 'H2O')
+  const labels = quantity === 'massPercent' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
+  const ofs = substances.length > 0 ? preferFormula(piece, substances) : labels.flatMap((label) => draft.materials.get(label)?.solute ?? [])
+  if (substances.length === 0) return labels.flatMap((label) => (draft.materials.get(label)?.solute === undefined ? [] : [{ quantity, of: draft.materials.get(label)?.solute ?? '', in: label }]))
+  return labels.flatMap((label) => ofs.map((of) => ({ quantity, of, in: label })))
+}
+
+/** "Ascorbic acid, C6H8O6": a name and its formula are one substance. */
+function preferFormula(piece: AskedPiece, formulae: readonly string[]): readonly string[] {
+  const joined = formulae.length > 1 && /\band\b|\bor\b|\beach\b/i.test(piece.text)
+  return joined ? formulae : formulae.slice(-1)
+}
+
+function percentLabels(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
+  const named = [...new Set(ofKind(piece.mentions, 'label').map(({ label }) => label))]
+  if (named.length > 0) return named
+  const weighed = first(parts, 'weighing')?.of ?? first(parts, 'heating')?.of ?? draft.of('weighing')[0]?.of
+  return weighed === undefined ? [] : [weighed]
+}

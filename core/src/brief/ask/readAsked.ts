@@ -1,0 +1,59 @@
+import type { Draft } from '../draft/Draft.ts'
+import type { Read } from '../label/said.ts'
+import { isAsked } from './asked.ts'
+import type { AskedFind, AskedQuestion } from './find.ts'
+import { findIn } from './findIn.ts'
+import { piecesOf } from './pieces.ts'
+import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
+import { ionsIn } from './ionsAsked.ts'
+
+const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?)\b[^.?]*:?\s*$/i
+const NOUN_FIRST = /^(?:the |an? )?(?:average|mean|molarity|amount|number|concentration|percentage|percent|mass|value|volume|moles|initial rate|rate)\b/i
+
+/** Questions of a sheet in order, each in its own words and with its number. */
+export function readAsked(draft: Draft): readonly AskedQuestion[] {
+  const found: AskedQuestion[] = []
+  let lead = ''
+  for (const read of draft.reads) {
+    const { sentence } = read
+    const { text } = sentence
+    if (sentence.markers.some(({ kind }) => kind === 'letter' || kind === 'question') && !NOUN_FIRST.test(text)) lead = ''
+    if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 60 && /:$|^\w+\.?:?$/.test(text)) {
+      lead = 'calculate '
+      draft.mark(sentence.n, 'instruction')
+      continue
+    }
+    const isUnder = lead !== '' && NOUN_FIRST.test(text)
+    // "By titrating 10.0 cm3 portions, find the volume" asks and is a step, too.
+    if (!isUnder && !isAsked(text) && !asksWithin(text)) continue
+    if (draft.kinds.get(sentence.n) === 'tubes' || draft.kinds.get(sentence.n) === 'material') continue
+    for (const question of questionsIn(draft, read, isUnder ? lead : '', found.at(-1))) found.push(question)
+    draft.mark(sentence.n, 'question')
+    for (const mention of read.mentions) draft.land(mention, 'asked for')
+  }
+  return found
+}
+
+const asksWithin = (text: string) => /(?:,|\band)\s+(?:hence\s+|then\s+|thus\s+)?(?:calculate|find|determine|work out|say|deduce|obtain)\b(?! its)/i.test(text) && (quantityIn(text) !== undefined || /\bions?\b|\bsay (?:which|what)/i.test(text)) && !/\byou (?:will|are)\b/i.test(text)
+
+function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuestion | undefined): readonly AskedQuestion[] {
+  const { sentence } = read
+  const base = { text: sentence.text, number: sentence.number, sentence: sentence.n }
+  const ions = ionsIn(draft, read)
+  if (ions.length > 0) return ions.map((find) => ({ ...base, find }))
+  const figures = /\b(?:to|give) (\d|two|three|four) (?:significant|sig\.?) ?(?:figures|figs?)/i.exec(sentence.text)?.[1]
+  const finds: AskedFind[] = []
+  for (const piece of piecesOf(`${lead}${sentence.text}`)) {
+    const from = sentence.from + piece.from - lead.length
+    const mentions = read.mentions.filter((one) => one.from >= from && one.to <= from + piece.text.length)
+    const found = findIn(draft, { text: piece.text, mentions, read, before: finds.at(-1) ?? before?.find })
+    finds.push(...found.filter((find) => !finds.some((one) => JSON.stringify(one) === JSON.stringify(find))))
+    if (found.length > 0 && asksByMass(piece.text) && asksByAmount(piece.text)) finds.push(...found.filter(({ quantity }) => quantity === 'massConcentration').map((find) => ({ ...find, quantity: 'concentration' as const })))
+  }
+  const sorted = finds.toSorted((a, b) => Number(a.quantity === 'massConcentration') - Number(b.quantity === 'massConcentration'))
+  const all = sorted.length > 0 && finds.some(({ quantity }) => quantity === 'concentration') ? sorted : finds
+  if (all.length === 0) return [{ ...base, find: { quantity: 'words' } }]
+  return all.map((find) => ({ ...base, find, ...(figures === undefined ? {} : { figures: Number(FIGURES[figures.toLowerCase()] ?? figures) }) }))
+}
+
+const FIGURES: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' }

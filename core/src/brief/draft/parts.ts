@@ -1,0 +1,97 @@
+/** Something that goes into a vessel: a weighed solid, or a volume of a solution. */
+export interface Held {
+  readonly material: string
+  readonly weighing?: string
+  readonly volume?: string
+  readonly by?: 'pipette' | 'burette' | 'cylinder'
+}
+
+interface Begun {
+  readonly id: string
+  /** The sentence that begins it. */
+  readonly sentence: number
+  readonly block: number
+  title?: string
+}
+
+export interface DraftWeighing extends Begun {
+  readonly kind: 'weighing'
+  of: string
+}
+
+export interface DraftSolution extends Begun {
+  readonly kind: 'solution'
+  sources: Held[]
+  flask?: string
+  gives?: string
+}
+
+export interface DraftTitration extends Begun {
+  readonly kind: 'titration'
+  burette?: string
+  flask: Held[]
+  /** Where every run has a solid of its own: its weighings. */
+  weighings: string[]
+  indicator?: string
+  /** Equations for it, in the order of the sheet; what was proposed and not given says so. */
+  equations: DraftEquation[]
+  continues?: string
+}
+
+export interface DraftEquation {
+  readonly equation: string
+  readonly role: 'before' | 'titration'
+  readonly proposed: boolean
+}
+
+export interface DraftHeating extends Begun {
+  readonly kind: 'heating'
+  of?: string
+  lost?: string
+  within?: string
+  equation?: string
+}
+
+export interface DraftSeries extends Begun {
+  readonly kind: 'series'
+  x: { readonly name: string; readonly unit: string }
+  y: { readonly name: string; readonly unit: string }
+  reading: 'two-lines' | 'line' | 'curve'
+  /** x at which y is to be read. */
+  planned: string[]
+  mixedAt?: string
+}
+
+/** An act planned in a tube, as the record writes acts. */
+export interface DraftAct {
+  readonly do: string
+  readonly reagent?: string
+  readonly amount?: string
+  readonly order?: string
+  readonly with?: readonly { readonly reagent: string; readonly amount?: string }[]
+  readonly how?: readonly string[]
+}
+
+export interface DraftTube {
+  /** What the sheet calls the test. */
+  readonly test: string
+  acts: DraftAct[]
+  /** The sentence that begins it. */
+  readonly sentence: number
+}
+
+export interface DraftRack extends Begun {
+  readonly kind: 'rack'
+  samples: { readonly material: string; tubes: DraftTube[] }[]
+  allowed: string[]
+}
+
+export interface DraftChromatogram extends Begun {
+  readonly kind: 'chromatogram'
+  spots: { readonly label: string; readonly known: boolean }[]
+  solvent?: string
+  unit?: 'cm' | 'mm'
+}
+
+export type DraftPart = DraftWeighing | DraftSolution | DraftTitration | DraftHeating | DraftSeries | DraftRack | DraftChromatogram
+export type DraftPartOf<Kind extends DraftPart['kind']> = Extract<DraftPart, { readonly kind: Kind }>

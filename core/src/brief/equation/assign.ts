@@ -1,0 +1,90 @@
+import { ChemistryError } from '../../problem/index.ts'
+import { dissociate, parseEquation, parseFormula, speciesKey } from '../../substance/index.ts'
+import type { Draft } from '../draft/Draft.ts'
+import type { DraftEquation, DraftPartOf } from '../draft/parts.ts'
+import { type MentionOf, ofKind } from '../mention/mention.ts'
+import { proposeBefore, proposeEquation } from './propose.ts'
+
+type Titration = DraftPartOf<'titration'>
+
+/** A formula with the ions it gives, as keys that can be compared. */
+function speciesOf(formula: string | undefined): ReadonlySet<string> {
+  if (formula === undefined) return new Set()
+  try {
+    const whole = parseFormula(formula.split('.')[0] ?? formula)
+    const ions = dissociate(whole) ?? []
+    return new Set([whole, ...ions.map(({ ion }) => ion)].map(speciesKey))
+  } catch (error) {
+    if (error instanceof ChemistryError) return new Set()
+    throw error
+  }
+}
+
+/** Ions that only look on, and must not make an equation look as if it were about a bottle. */
+const ONLOOKERS: ReadonlySet<string> = new Set(['Na+', 'K+', 'H+', 'SO4^2-', 'Cl-', 'NO3-'].map((ion) => speciesKey(parseFormula(ion))))
+
+/** Whether a bottle's substance stands on the left of an equation. */
+function reactsIn(equation: string, solute: string | undefined): boolean {
+  const species = speciesOf(solute)
+  return parseEquation(equation).reactants.some(({ formula }) => species.has(speciesKey(formula)) && (!ONLOOKERS.has(speciesKey(formula)) || isAcid(solute)))
+}
+const isAcid = (solute: string | undefined) => solute !== undefined && /^H(?!2O)/.test(solute)
+
+/** Gives every titration of a draft its equations: those of the sheet by what reacts in them, else one that is proposed. */
+export function assignEquations(draft: Draft): void {
+  for (const titration of draft.of('titration')) {
+    const given = equationsNear(draft, titration)
+    const solute = draft.materials.get(titration.burette ?? '')?.solute
+    const flask = flaskSolutes(draft, titration)
+    const own = given.filter(({ equation }) => reactsIn(equation, solute))
+    const usable = chooseOwn(draft, titration, own)
+    const before = given.filter((one) => !own.includes(one) && couldBeBefore(draft, titration, one.equation, flask))
+    const equations: DraftEquation[] = [
+      ...before.map(({ equation }) => ({ equation, role: 'before' as const, proposed: false })),
+      ...usable.map(({ equation }) => ({ equation, role: 'titration' as const, proposed: false })),
+    ]
+    for (const one of [...before, ...usable]) draft.land(one, `an equation of ${titration.id}`)
+    titration.equations = usable.length > 0 ? equations : [...equations, ...proposed(draft, titration, solute, flask, before.length > 0)]
+  }
+}
+
+/** Equations that stand in the same question of the sheet; all of them where it has none. */
+function equationsNear(draft: Draft, titration: Titration): readonly MentionOf<'equation'>[] {
+  const own = draft.reads.filter(({ sentence }) => sentence.block === titration.block).flatMap(({ mentions }) => ofKind(mentions, 'equation'))
+  return own.length > 0 ? own : draft.reads.flatMap(({ mentions }) => ofKind(mentions, 'equation'))
+}
+
+/** Of several stages given for two end-points, each titration takes its own: counted from the start, the second takes both. */
+function chooseOwn(draft: Draft, titration: Titration, own: readonly MentionOf<'equation'>[]): readonly MentionOf<'equation'>[] {
+  const isFirst = draft.of('titration', titration.block).some(({ continues }) => continues === titration.id)
+  if (titration.continues === undefined && !isFirst) return own
+  if (own.length < 2) return own
+  return isFirst ? own.slice(0, 1) : own.slice(1)
+}
+
+const couldBeBefore = (draft: Draft, titration: Titration, equation: string, flask: readonly string[]) => {
+  const weighed = titration.weighings.length > 0 || draft.of('solution').some(({ gives }) => titration.flask.some(({ material }) => material === gives))
+  return flask.some((solute) => reactsIn(equation, solute)) || weighed || flask.length === 0
+}
+
+/** What stands in the flask: the solutes of its bottles, of what was weighed into it, or an ion that the sheet speaks of. */
+function flaskSolutes(draft: Draft, titration: Titration): readonly string[] {
+  const weighed = titration.weighings.flatMap((id) => draft.of('weighing').find((one) => one.id === id)?.of ?? [])
+  const held = [...titration.flask.map(({ material }) => material), ...weighed].flatMap((label) => draft.materials.get(label)?.solute ?? [])
+  if (held.length > 0) return held
+  const text = draft.reads.filter(({ sentence }) => sentence.block === titration.block)
+  return text.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)).filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))
+}
+
+function proposed(draft: Draft, titration: Titration, solute: string | undefined, flask: readonly string[], hasBefore: boolean): readonly DraftEquation[] {
+  // In a back titration what is left over of the known bottle is titrated.
+  const strong = titration.flask.flatMap(({ material }) => (draft.materials.get(material)?.strength ? (draft.materials.get(material)?.solute ?? []) : []))
+  for (const one of hasBefore ? [...strong, ...flask] : [...flask, ...strong]) {
+    const equation = proposeEquation(solute, one)
+    if (equation === undefined) continue
+    const before = hasBefore ? undefined : proposeBefore(solute, one)
+    return [...(before === undefined ? [] : [{ equation: before, role: 'before' as const, proposed: true }]), { equation, role: 'titration' as const, proposed: true }]
+  }
+  return []
+}
+

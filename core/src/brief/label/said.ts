@@ -1,0 +1,121 @@
+import type { Mention, MentionOf } from '../mention/mention.ts'
+import { ofKind } from '../mention/mention.ts'
+import type { Sentence } from '../text/sentences.ts'
+
+/** A piece of the sheet that says what a label stands for. */
+export interface Said {
+  readonly label: string
+  readonly from: number
+  readonly to: number
+  /** `noun`: what stands before it; `named`: it is only called so here, as what has just been made is. */
+  readonly how: 'told' | 'noun' | 'named'
+}
+
+/** A sentence with what it speaks of. */
+export interface Read {
+  readonly sentence: Sentence
+  readonly mentions: readonly Mention[]
+}
+
+const TELLS = /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:compared|titrated|added|run|weighed|pipetted|placed|put|measured|used|poured|transferred|heated|filled|reweighed|tested|mixed)\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
+/** A relative clause between a label and what is told of it: `E, found in the shed, is …`. */
+const ASIDE = /^\s*,\s[^,.;]{3,60},\s+(?=(?:is|are|contains?|holds?)\b)/
+const LIST = /^\s*(?:,|and|,\s*and|and of|or)\s*$/
+/** Before a label that is told of: the beginning of a clause, or a noun that it names. */
+const ASKED = /\b(?:of|in|percentage|what|which|how|whether|if|why|until|with|from|by|when)\s+(?:the\s+)?(?:solution\s+|solid\s+|sample\s+)?$/i
+const ENDS_SAYING = /;|\bbecause\b|\breacts?\b|\b(?:is|are|has) to be\b|\bwill\b|, not\b|\byou\b|\?$/i
+const NAMED = /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:solution|mixture) is(?: now)?(?: solution)?)\s*$/i
+/** Whether a label is given to what the sentence before made. */
+const isNaming = (before: string) => NAMED.test(before)
+
+/** What the sheet says its labels are, in the order in which it says it. */
+export function saidOf(reads: readonly Read[]): readonly Said[] {
+  return reads.flatMap((read) => [...saidIn(read)])
+}
+
+function* saidIn({ sentence, mentions }: Read): Generator<Said> {
+  const { text, from } = sentence
+  const labels = ofKind(mentions, 'label')
+  if (sentence.cell) return
+  const isAsked = text.endsWith('?')
+  for (const [index, mention] of labels.entries()) {
+    const at = mention.from - from
+    const before = text.slice(0, at)
+    const after = text.slice(mention.to - from)
+    const next = labels[index + 1]
+    if (isNaming(before) && !/\((?:\w+ )?$/.test(before)) {
+      yield { label: mention.label, from: mention.from, to: mention.to, how: 'named' }
+      continue
+    }
+    if (isAsked) continue
+    yield* toldAfter(sentence, mention, after, next)
+    yield* toldBefore(sentence, mention, before, after)
+  }
+  if (!isAsked) yield* toldOfList(sentence, labels)
+}
+
+/** Where what is said of a label ends: at the next label that something is told of, or where the sentence turns to something else. */
+function endOf(sentence: Sentence, begun: number, next: MentionOf<'label'> | undefined): number {
+  const rest = sentence.text.slice(begun - sentence.from)
+  const turn = ENDS_SAYING.exec(rest)?.index ?? rest.length
+  const nextTold = next && TELLS.test(sentence.text.slice(next.to - sentence.from)) ? next.from - begun : rest.length
+  return begun + Math.min(turn, Math.max(nextTold, 0), rest.length)
+}
+
+function* toldAfter(sentence: Sentence, { label, from, to }: MentionOf<'label'>, after: string, next: MentionOf<'label'> | undefined): Generator<Said> {
+  const before = sentence.text.slice(0, from - sentence.from)
+  const aside = ASIDE.exec(after)?.[0].length ?? 0
+  const tells = TELLS.exec(after.slice(aside))
+  if (tells && !ASKED.test(before)) {
+    if (aside > 0) yield { label, from: to, to: to + aside, how: 'told' }
+    const begun = to + aside + tells[0].length
+    yield { label, from: begun, to: endOf(sentence, begun, next), how: 'told' }
+    return
+  }
+  // "with J, 0.100 mol dm-3 hydrochloric acid, using …": an apposition, up to the next comma.
+  const apposed = /^,?\s*(?:which is\s+|being\s+|an?\s+|\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(after)
+  if (apposed && /^(?:,|\s*\()/.test(after)) yield { label, from: to, to: to + apposed[0].length, how: 'told' }
+}
+
+/** What stands between the words that are said of a label and those before them. */
+const BOUNDARY = /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
+
+function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, before: string, after: string): Generator<Said> {
+  const bracket = /\(\s*((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(before)
+  if (bracket && /^[),]/.test(after)) {
+    const phrase = before.slice(0, bracket.index)
+    const begun = BOUNDARY.exec(phrase.trimEnd().slice(0, -1))?.[0].length ?? 0
+    // A strength may stand before a boundary word: "0.0100 mol dm-3 EDTA (solution E)".
+    yield { label, from: sentence.from + Math.min(begun, phrase.length), to: sentence.from + phrase.length, how: 'told' }
+    const close = after.indexOf(')')
+    if (after.startsWith(',') && close > 0) yield { label, from: from + label.length, to: from + label.length + close, how: 'told' }
+    return
+  }
+  const apposed = /,\s*(?:(?:solution|solid|acid|bottle|sample|liquid|powder|label|labelled)\s+)?$/i.exec(before)
+  if (apposed && /^(?:[,.;]|\s+(?:is|was)\b|$)/.test(after)) {
+    const phrase = before.slice(0, apposed.index)
+    const begun = BOUNDARY.exec(phrase)?.[0].length ?? 0
+    yield { label, from: sentence.from + begun, to: sentence.from + phrase.length, how: 'told' }
+    return
+  }
+  const noun = /(?:^|[\s(])((?:[A-Za-z-]+ )?[A-Za-z]{3,}) $/.exec(before)
+  if (noun && !/\b(?:and|of|with|the|into|from|each|for|add|titrate|both|than|weigh|are|is)$/i.test(noun[1] ?? '')) yield { label, from: sentence.from + before.length - (noun[1]?.length ?? 0) - 1, to: from, how: 'noun' }
+}
+
+/** "Solutions S1 and S2 each contain one salt", "V3 and V4 are solids": told of every label of the list. */
+function* toldOfList(sentence: Sentence, labels: readonly MentionOf<'label'>[]): Generator<Said> {
+  const { text, from } = sentence
+  for (let first = 0; first < labels.length - 1; first++) {
+    let last = first
+    while (last + 1 < labels.length && LIST.test(text.slice((labels[last] as Mention).to - from, (labels[last + 1] as Mention).from - from))) last++
+    if (last === first) continue
+    const end = (labels[last] as Mention).to
+    const tells = TELLS.exec(text.slice(end - from))
+    const noun = /([A-Za-z-]+)\s*,?\s*$/.exec(text.slice(0, (labels[first] as Mention).from - from))
+    for (const { label } of labels.slice(first, last + 1)) {
+      if (tells) yield { label, from: end + tells[0].length, to: endOf(sentence, end + tells[0].length, labels[last + 1]), how: 'told' }
+      if (noun) yield { label, from: from + noun.index, to: from + noun.index + (noun[1]?.length ?? 0), how: 'noun' }
+    }
+    first = last
+  }
+}

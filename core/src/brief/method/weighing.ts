@@ -1,0 +1,69 @@
+import { type MentionOf, ofKind } from '../mention/mention.ts'
+import { numberSaid } from '../mention/quantities.ts'
+import type { Bench } from './Bench.ts'
+import { type Clause, targetOf, vesselIn } from './clause.ts'
+
+const INTO_EACH = /\b(?:each of|into|in)\s+(?:the\s+)?(two|three|four|five|\d)\b(?!\s*(?:cm|mL|g\b))/i
+const PORTIONS = /\b(two|three|four|five|\d)\s+(?:separate\s+|accurate\s+|equal\s+)*(?:portions|samples|lots)\b/i
+const ANOTHER = /\b(?:second|another|fresh|new|further|third)\s+(?:\w+\s+)?(?:sample|portion|lot)\b|\b(?:whole|entire) (?:procedure|experiment|titration) (?:twice|again)|\b(?:do|repeat) (?:everything|this|the (?:whole|experiment)).{0,20}\btwice\b/i
+
+const countIn = (text: string) => Number(numberSaid(INTO_EACH.exec(text)?.[1] ?? PORTIONS.exec(text)?.[1] ?? '1'))
+
+/** What a clause weighs: what a mass is of, or what "weigh" has for its object. */
+function weighedIn(bench: Bench, { text, mentions, deeds }: Clause): { readonly material: string; readonly mass?: MentionOf<'quantity'> } | undefined {
+  const { draft } = bench
+  for (const mass of ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')) {
+    const target = targetOf(mass, mentions, draft.words)
+    if (target?.kind === 'label') return { material: target.mention.label, mass }
+    if (target?.kind === 'substance' && target.mention.formula !== 'H2O') {
+      const { formula, from, to } = target.mention
+      return { material: draft.materialOf(formula, 'solid', draft.words.slice(from, to), from), mass }
+    }
+  }
+  const [mass] = ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')
+  const object = ofKind(mentions, 'label').find(({ label }) => draft.materials.get(label)?.form === 'solid' || /\bweigh\w*\s+(?:\w+\s+){0,6}$/i.test(draft.words.slice(0, mentions[0]?.from)))
+  const weighs = deeds.has('weigh') && !/\b(?:reweigh|re-weigh)\b/i.test(text)
+  if (weighs && object) return { material: object.label, ...(mass ? { mass } : {}) }
+  if (!weighs && !mass) return undefined
+  const substance = ofKind(mentions, 'substance').find(({ formula }) => formula !== 'H2O')
+  if (weighs && substance && (mass || PORTIONS.test(text)))
+    return { material: draft.materialOf(substance.formula, 'solid', draft.words.slice(substance.from, substance.to), substance.from), ...(mass ? { mass } : {}) }
+  return undefined
+}
+
+/** Weighings that a clause asks for; a solid weighed into the flask of the titration gives every run its own. */
+export function weigh(bench: Bench, clause: Clause): boolean {
+  const { draft, weighed } = bench
+  const { read, text, mentions } = clause
+  const [known] = weighed
+  if (known && weighed.length === 1 && ANOTHER.test(text)) {
+    addWeighing(bench, clause, known.material)
+    for (const label of ofKind(mentions, 'label')) draft.land(label, `weighed again`)
+    return true
+  }
+  const found = weighedIn(bench, clause)
+  if (!found) return false
+  const { material, mass } = found
+  draft.land(mass, `how much of ${material} is weighed`)
+  draft.mark(read.sentence.n, 'weigh')
+  for (const one of mentions) if (one.kind === 'label' && one.label === material) draft.land(one, 'weighed')
+  if (weighed.some((one) => one.material === material)) return true
+  const known2 = draft.materials.get(material)
+  if (known2 && !known2.strength) known2.form = 'solid'
+  const intoFlask = vesselIn(mentions, 'conical flask') ?? (PORTIONS.test(text) ? vesselIn(mentions, 'flask') : undefined)
+  const count = countIn(text)
+  for (let n = 0; n < count; n++) addWeighing(bench, clause, material)
+  if (intoFlask || count > 1) {
+    bench.perRun = true
+    bench.place = 'flask'
+    draft.land(intoFlask, 'the flask of each run')
+  } else bench.place = 'beaker'
+  return true
+}
+
+function addWeighing(bench: Bench, { read }: Clause, material: string): void {
+  const { id } = bench.draft.begin('weighing', read, { of: material })
+  bench.weighed.push({ material, id })
+  bench.draft.mark(read.sentence.n, 'weigh')
+  if (bench.perRun) bench.titration?.weighings.push(id)
+}

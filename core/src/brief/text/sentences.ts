@@ -1,0 +1,140 @@
+import { joinLines } from './lines.ts'
+import { type Marker, markerAt } from './markers.ts'
+import { Numbering } from './numbering.ts'
+import { plainSheet } from './plain.ts'
+
+/** A sentence of a task sheet, or a cell of one of its tables. */
+export interface Sentence {
+  /** Its place among the sentences, from 0. */
+  readonly n: number
+  readonly from: number
+  readonly to: number
+  /** Its words in plain signs. */
+  readonly text: string
+  /** Its number on the sheet, `1(b)(ii)`; empty where it has none. */
+  readonly number: string
+  /** The markers it begins with. */
+  readonly markers: readonly Marker[]
+  /** Which question of the sheet it stands in, from 0. */
+  readonly block: number
+  /** The row and column of the table it is a cell of. */
+  readonly cell?: { readonly row: number; readonly column: number; readonly columns: number }
+  /** Whether it begins a line. */
+  readonly opens: boolean
+  /** Which line it stands in. */
+  readonly line: number
+}
+
+const ABBREVIATION = /(?:^|[\s(])(?:approx|e\.g|i\.e|conc|dil|soln|solns|vol|no|fig|ca|cm|ml|min|sec|temp|wt|aq|nos|ref|eq|prac|expt)\.$/i
+/** The point after the number of a step ends nothing. */
+const BARE_MARKER = /^\s*(?:(?:question|experiment|exercise|task|part|test|step|stage|section)\s+)?(?:\d{1,2}|[a-hA-H])\.$/i
+const END = /[.?!]["')]?(?=\s|$)/g
+
+/** Where the sentences of a line end. */
+function endsIn(line: string): readonly number[] {
+  const ends: number[] = []
+  for (const match of line.matchAll(END)) {
+    const to = match.index + match[0].length
+    const before = line.slice(Math.max(0, to - 12), to)
+    const own = line.slice(Math.max(ends.at(-1) ?? 0, to - 24), to)
+    const isPoint = match[0].startsWith('.')
+    if (isPoint && (ABBREVIATION.test(before) || BARE_MARKER.test(own) || /^\s+[a-z]/.test(line.slice(to, to + 4)))) continue
+    ends.push(to)
+  }
+  return ends
+}
+
+/** Before a marker within a line: the end of a sentence or of one of its clauses. */
+const SET_OFF = /[.:;?!•]\s*$/
+
+/** Places of a line at which a new piece begins with a marker of its own. */
+function marksIn(line: string): readonly number[] {
+  const marks: number[] = []
+  for (const match of line.matchAll(/[(•]|(?<=\s)\d/g)) {
+    const at = match.index
+    if (at > 0 && (match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at))) && markerAt(line, at, true)) marks.push(at)
+  }
+  return marks
+}
+
+interface Piece {
+  readonly from: number
+  readonly to: number
+}
+
+function piecesOf(line: string, from: number): readonly Piece[] {
+  const cuts = [...new Set([0, ...endsIn(line), ...marksIn(line), line.length])].toSorted((a, b) => a - b)
+  return cuts.slice(1).map((to, index) => ({ from: from + (cuts[index] ?? 0), to: from + to }))
+}
+
+/** The markers a piece begins with, one after another: `(c) (i)`. */
+function markersOf(plain: string, piece: Piece, inline: boolean): readonly Marker[] {
+  const markers: Marker[] = []
+  for (let at = piece.from; at < piece.to; ) {
+    while (/[ \t]/.test(plain[at] ?? '') && at < piece.to) at++
+    const marker = markerAt(plain, at, inline && markers.length === 0)
+    if (!marker || marker.to > piece.to || markers.length > 3) break
+    markers.push(marker)
+    at = marker.to
+  }
+  return markers
+}
+
+interface Row {
+  readonly pieces: readonly Piece[]
+  readonly cells?: readonly Piece[]
+}
+
+const CELL_ENDS = /[|\t]/
+
+/** A line of a table as its cells, any other line as its sentences. */
+function rowOf(line: string, from: number): Row {
+  if (!CELL_ENDS.test(line)) return { pieces: piecesOf(line, from) }
+  const cells: Piece[] = []
+  let begun = 0
+  for (let at = 0; at <= line.length; at++) {
+    if (at < line.length && !CELL_ENDS.test(line[at] as string)) continue
+    cells.push({ from: from + begun, to: from + at })
+    begun = at + 1
+  }
+  return { pieces: cells.flatMap((cell) => piecesOf(line.slice(cell.from - from, cell.to - from), cell.from)), cells }
+}
+
+/** The sentences of a task sheet in order, each with its numbering and the question it stands in. */
+export function sentencesOf(sheet: string): readonly Sentence[] {
+  const plain = joinLines(plainSheet(sheet))
+  const numbering = new Numbering(plain)
+  const found: Sentence[] = []
+  let at = 0
+  // Markers that stand alone on a line are those of what comes next.
+  let waiting: readonly Marker[] = []
+  plain.split('\n').forEach((line, lineNumber) => {
+    const { pieces, cells } = rowOf(line, at)
+    pieces.forEach((piece, index) => {
+      const own = markersOf(plain, piece, index > 0 && cells === undefined)
+      const begun = own.at(-1)?.to ?? piece.from
+      const raw = plain.slice(begun, piece.to)
+      const text = raw.trim()
+      const { number, block } = numbering.after(own)
+      const markers = [...waiting, ...own]
+      waiting = /[\p{L}\d]/u.test(text) ? [] : markers
+      if (waiting.length > 0 || !/[\p{L}\d]/u.test(text)) return
+      const from = begun + raw.length - raw.trimStart().length
+      const column = cells?.findIndex((cell) => piece.from >= cell.from && piece.to <= cell.to)
+      found.push({
+        n: found.length,
+        from,
+        to: from + text.length,
+        text,
+        number,
+        markers,
+        block,
+        opens: index === 0,
+        line: lineNumber,
+        ...(cells === undefined || column === undefined ? {} : { cell: { row: lineNumber, column, columns: cells.length } }),
+      })
+    })
+    at += line.length + 1
+  })
+  return found
+}
