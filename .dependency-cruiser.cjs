@@ -25,6 +25,7 @@ const floors = [
   'uncertainty',
   'check',
   'stages',
+  'brief',
 ]
 const here = '^core/src/'
 

@@ -1,19 +1,24 @@
+import type { Conventions } from '../record/index.ts'
 import { isAsked } from './ask/asked.ts'
-import { readAsked } from './ask/readAsked.ts'
 import type { AskedQuestion } from './ask/find.ts'
+import { readAsked } from './ask/readAsked.ts'
 import { correctByUse } from './draft/byUse.ts'
 import { Draft } from './draft/Draft.ts'
 import { inferSolutes } from './draft/infer.ts'
 import { topicsOf } from './draft/topics.ts'
 import { assignEquations } from './equation/assign.ts'
+import { proposeStages } from './equation/twoStages.ts'
 import { findLabels } from './label/candidates.ts'
-import { materialsOf } from './label/materials.ts'
-import { type Read, saidOf } from './label/said.ts'
+import { materialsOf, saidInTables } from './label/materials.ts'
+import { type Read, type Said, saidOf } from './label/said.ts'
+import { applyEquations, applyMends } from './mend/applyMends.ts'
+import type { Mend } from './mend/gap.ts'
 import { mentionsIn } from './mention/mentionsIn.ts'
 import { readChromatogramOf } from './method/chromatogram.ts'
 import { readHeating } from './method/heating.ts'
 import { readMethod } from './method/readMethod.ts'
 import { readSeriesOf } from './series/readSeries.ts'
+import { conventionsOf } from './task/conventions.ts'
 import { joinLines } from './text/lines.ts'
 import { plainSheet } from './text/plain.ts'
 import { sentencesOf } from './text/sentences.ts'
@@ -23,29 +28,39 @@ import { readTubesOf } from './tubes/readTubes.ts'
 export interface ReadDraft {
   readonly draft: Draft
   readonly questions: readonly AskedQuestion[]
+  readonly conventions: Conventions
 }
 
-/** Reads a task sheet from top to bottom into a draft of a task. */
-export function readDraft(sheet: string): ReadDraft {
+/**
+ * Reads a task sheet from top to bottom into a draft of a task.
+ *
+ * @param mends - what the student has answered and changed
+ */
+export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft {
   const sentences = sentencesOf(sheet)
   const labels = findLabels(sentences)
   const reads: readonly Read[] = sentences.map((sentence) => ({ sentence, mentions: mentionsIn(sentence, labels) }))
   const words = joinLines(plainSheet(sheet))
-  const said = saidOf(reads)
-  const draft = new Draft(words, reads, materialsOf(reads, words, labels))
+  const said = [...saidOf(reads), ...saidInTables(reads)]
+  const draft = new Draft(words, reads, materialsOf(reads, said, words, labels))
   markMaterials(draft, said)
-  for (const block of new Set(sentences.map((one) => one.block))) {
-    const own = reads.filter(({ sentence }) => sentence.block === block)
-    readBlock(draft, own, said)
-  }
+  for (const block of new Set(sentences.map((one) => one.block)))
+    readBlock(
+      draft,
+      reads.filter(({ sentence }) => sentence.block === block),
+      said,
+    )
+  applyMends(draft, mends)
   correctByUse(draft)
   inferSolutes(draft)
   assignEquations(draft)
-  const questions = readAsked(draft)
-  return { draft, questions }
+  proposeStages(draft)
+  applyEquations(draft, mends)
+  return { draft, conventions: conventionsOf(draft), questions: readAsked(draft) }
 }
 
-function readBlock(draft: Draft, reads: readonly Read[], said: ReturnType<typeof saidOf>): void {
+/** Reads what is done in one question of a sheet. */
+function readBlock(draft: Draft, reads: readonly Read[], said: readonly Said[]): void {
   const topics = topicsOf(reads)
   if (topics.has('titration')) readMethod(draft, reads, said)
   if (topics.has('heating')) readHeating(draft, reads)
@@ -54,19 +69,24 @@ function readBlock(draft: Draft, reads: readonly Read[], said: ReturnType<typeof
   if (topics.has('tubes')) readTubesOf(draft, reads)
 }
 
-const DOES = /\b(?:add|titrate|pipette|weigh|heat|fill|dissolve|measure|transfer|put|place)\b/i
+const DOES = /\b(?:add|titrate|pipette|weigh|heat|fill|dissolve|measure|transfer|put|place|carry out)\b/i
+const TELLING: ReadonlySet<string> = new Set(['strength', 'substance', 'indicator'])
 
 /** Sentences that say what is on the bench, and order nothing. */
-function markMaterials(draft: Draft, said: ReturnType<typeof saidOf>): void {
+function markMaterials(draft: Draft, said: readonly Said[]): void {
   for (const { sentence, mentions } of draft.reads) {
-    const tells = said.some(({ how, from }) => how === 'told' && from >= sentence.from && from <= sentence.to)
-    const isRow = sentence.cell !== undefined && mentions.some((one) => one.kind === 'label' && draft.reads.some(({ sentence: other }) => other.cell?.row === sentence.cell?.row))
-    if ((tells && !DOES.test(sentence.text) && !isAsked(sentence.text)) || (isRow && sentence.cell?.columns === 2)) draft.mark(sentence.n, 'material')
-    if (!tells) continue
+    const own = said.filter(({ from }) => from >= sentence.from && from <= sentence.to)
+    const tells = own.some(({ how }) => how === 'told')
+    if (tells && !DOES.test(sentence.text) && !isAsked(sentence.text)) draft.mark(sentence.n, 'material')
     for (const mention of mentions) {
       const of = said.find(({ how, from, to }) => how !== 'named' && mention.from >= from && mention.to <= to)
-      if (of && ['strength', 'substance', 'indicator'].includes(mention.kind)) draft.land(mention, `what ${of.label} is`)
-      if (mention.kind === 'label' && said.some(({ label, how }) => how === 'told' && label === mention.label)) draft.land(mention, 'what it is')
+      if (of && TELLING.has(mention.kind)) draft.land(mention, `what ${of.label} is`)
+      if (mention.kind === 'label' && tells) draft.land(mention, 'what it is')
     }
+    if (sentence.cell?.columns === 2 && rowIsMaterial(draft, sentence.cell.row)) draft.mark(sentence.n, 'material')
   }
 }
+
+/** A row of a table that begins with a label. */
+const rowIsMaterial = (draft: Draft, row: number) =>
+  draft.reads.some(({ sentence, mentions }) => sentence.cell?.row === row && sentence.cell.column === 0 && mentions[0]?.kind === 'label' && mentions[0].label === sentence.text)

@@ -39,6 +39,7 @@ function namedBy({ id: question, find }: Question): readonly Named[] {
     case 'molarMass':
       return [{ at: at('of'), id: find.of, kind: 'material' }]
     case 'massToWeigh':
+    case 'words':
       return []
     case 'mass':
     case 'amount':

@@ -30,7 +30,7 @@ const referencesOf = byKind<readonly Reference[]>({
     material(part, part.gives, 'gives'),
   ],
   titration: (part) => [
-    material(part, part.burette, 'burette'),
+    ...(part.burette === undefined ? [] : [material(part, part.burette, 'burette')]),
     ...(part.continues === undefined ? [] : [titration(part, part.continues, 'continues')]),
     ...part.flask.map((content, index) => either(part, content, 'flask', index)),
     ...part.runs.flatMap((run) => (run.weighing === undefined ? [] : [weighing(part, run.weighing, 'runs', run.id, 'weighing')])),

@@ -4,7 +4,7 @@ import { Memory } from '../memory/index.ts'
 import { formatPlaces } from '../number/index.ts'
 import { ChemistryError, type Problem } from '../problem/index.ts'
 import { expectedTitre, reactingIn } from '../reckon/index.ts'
-import { findMaterial, materialLabel, type PartOf, path, type Task, weighingOf } from '../record/index.ts'
+import { buretteOf, findMaterial, materialLabel, type PartOf, path, type Task, weighingOf } from '../record/index.ts'
 import { countIn, type Formula, parseFormula } from '../substance/index.ts'
 import { checkMixedInFlask } from './mixedInFlask.ts'
 import { recordProblem } from './says.ts'
@@ -132,7 +132,7 @@ function checkExpected(task: Task, part: Titration): readonly Problem[] {
   const expected = expectedTitre(task, part)
   const { capacity } = task.conventions.burette
   if (!expected || expected.isNegative() || (expected.lte(capacity) && expected.gte(LEAST_TITRE))) return []
-  const facts = { expected: formatPlaces(expected, 1), capacity, burette: materialLabel(task, part.burette) }
+  const facts = { expected: formatPlaces(expected, 1), capacity, burette: materialLabel(task, buretteOf(part)) }
   return [recordProblem(expected.gt(capacity) ? 'titre.willNotFit' : 'titre.tooSmall', path('parts', part.id, 'flask'), facts)]
 }
 

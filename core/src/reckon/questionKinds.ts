@@ -193,14 +193,19 @@ const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> 
     title: (find, task) => `Ions ${inLabel(task, find)}`,
     relate: () => ({ missing: 'a conclusion from the tubes; it is written with the rack' }),
   },
+  words: {
+    title: () => 'A question in words',
+    relate: () => ({ missing: 'your answer in words' }),
+  },
 }
 
 // The table has for every quantity what takes that very quantity, which TypeScript cannot follow through the index.
 const kindOf = ({ quantity }: Question['find']) => QUESTION_KINDS[quantity] as unknown as QuestionKind<Question['find']>
 
 /** What a question asks, in words: its own text, else made from what it finds. */
-export function questionTitle(task: Task, { text, find }: Question): string {
-  return text?.trim() || kindOf(find).title(find, task)
+export function questionTitle(task: Task, { text, number, find }: Question): string {
+  const title = text?.trim() || kindOf(find).title(find, task)
+  return number ? `${number} ${title}` : title
 }
 
 /** Adds the relations only a question needs and returns the quantity it asks for. */

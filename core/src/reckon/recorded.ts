@@ -1,4 +1,4 @@
-import { byKind, type PartOf, type Task } from '../record/index.ts'
+import { buretteOf, byKind, type PartOf, type Task } from '../record/index.ts'
 import { countIn, parseFormula } from '../substance/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
@@ -45,7 +45,7 @@ function carryThroughTitration(part: PartOf<'titration'>, presence: Presence, { 
     if (role.before.length === 0) for (const { titrated } of [role, ...role.also]) presence.add(flask, titrated.formula)
     for (const { burette, titrated } of [role, ...role.also])
       if (countIn(PROTON, burette.formula) > 0) presence.titratedWithAcid(flask, titrated.formula)
-    presence.link(inMaterial(part.burette), titre)
+    presence.link(inMaterial(buretteOf(part)), titre)
     presence.add(titre, role.burette.formula)
   }
 }

@@ -1,6 +1,6 @@
 import { byKind } from './byKind.ts'
 import { findById } from './findById.ts'
-import type { Material, Part, PartOf, Task } from './types.ts'
+import type { Material, Part, PartOf, Question, Task } from './types.ts'
 
 /** The material with an id, or undefined. */
 export function findMaterial(task: Task, id: string): Material | undefined {
@@ -9,7 +9,12 @@ export function findMaterial(task: Task, id: string): Material | undefined {
 
 /** What a material is called in a sentence: its label, else its id. */
 export function materialLabel(task: Task, id: string): string {
-  return findMaterial(task, id)?.label || id
+  return findMaterial(task, id)?.label || id || 'a solution still to be named'
+}
+
+/** The material in the burette of a titration; an id that none has while it is open which. */
+export function buretteOf({ burette }: Pick<PartOf<'titration'>, 'burette'>): string {
+  return burette ?? ''
 }
 
 /** How the samples of a task came, by their ids: as solids, or dissolved. */
@@ -26,6 +31,12 @@ export function sampleLooks(task: Task): Readonly<Record<string, string>> {
 export function conclusionOf(task: Task, material: string): string | undefined {
   return task.parts.flatMap((part) => (part.kind === 'rack' ? part.samples : [])).find((sample) => sample.material === material)
     ?.conclusion
+}
+
+/** What the student answers to a question that is not worked out of readings: in words, or by a conclusion from tubes. */
+export function wordsFor(task: Task, { find, answer }: Question): string | undefined {
+  const words = find.quantity === 'words' ? answer : find.quantity === 'ions' ? conclusionOf(task, find.in) : undefined
+  return words?.trim() ? words : undefined
 }
 
 /** The part of a kind with an id, or undefined. */

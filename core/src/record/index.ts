@@ -15,6 +15,7 @@ export {
 } from './entry.ts'
 export { taskFileName } from './fileName.ts'
 export {
+  buretteOf,
   conclusionOf,
   findMaterial,
   findPart,
@@ -24,6 +25,7 @@ export {
   sampleForms,
   sampleLooks,
   weighingOf,
+  wordsFor,
 } from './find.ts'
 export { findById } from './findById.ts'
 export { freshId, freshRunId, itemName } from './identity.ts'

@@ -34,6 +34,7 @@ const SolutionSchema = z.strictObject({
   from: z.array(SourceSchema),
   flask: DecimalSchema.optional().describe('cm³ of the volumetric flask'),
   gives: IdSchema,
+  reactions: z.array(z.string().max(500)).optional().describe('equations of what reacted before it was made up'),
 })
 
 const FlaskContentSchema = z.union([
@@ -64,7 +65,7 @@ export const RunSchema = z.strictObject({
 export const TitrationSchema = z.strictObject({
   ...common,
   kind: z.literal('titration'),
-  burette: IdSchema,
+  burette: IdSchema.optional().describe('left out while it is not known which'),
   flask: z.array(FlaskContentSchema),
   continues: IdSchema.optional().describe('the titration whose flask this one goes on with, to a further end-point'),
   reactions: z.array(ReactionSchema),
@@ -83,6 +84,7 @@ const HeatingSchema = z.strictObject({
     'the first before heating',
   ),
   lost: z.string().max(120).optional(),
+  equation: z.string().max(500).optional().describe('of what happens in the heat: CuCO3 -> CuO + CO2'),
   within: DecimalSchema.optional(),
 })
 
@@ -102,6 +104,7 @@ const SeriesSchema = z.strictObject({
   x: AxisSchema,
   y: AxisSchema,
   points: listOf(z.strictObject({ id: IdSchema, x: EntrySchema, y: EntrySchema })),
+  planned: z.array(DecimalSchema).max(500).optional().describe('x at which y is still to be read'),
   reading: z.enum(['two-lines', 'line', 'line-from-origin', 'curve', 'curve-through-points']).optional(),
   splitAt: z.union([DecimalSchema, z.number().int().nonnegative()]).optional(),
   mixedAt: DecimalSchema.optional().describe('with two lines: x at which things were mixed; both lines are drawn on to it'),
@@ -142,12 +145,15 @@ const StepSchema = z.strictObject({
     .describe('what stood here before it was corrected, oldest first'),
 })
 
+const PlannedActSchema = StepSchema.pick({ id: true, do: true, reagent: true, amount: true, order: true, with: true, how: true })
+
 const TubeSchema = z.strictObject({
   id: IdSchema,
   from: IdSchema.optional().describe('the tube whose contents it begins with'),
   take: z.enum(['residue', 'filtrate']).optional().describe('which of them, where that tube was filtered'),
   cm3: DecimalSchema.optional(),
   steps: listOf(StepSchema),
+  planned: listOf(PlannedActSchema).optional().describe('what is still to be done in it, in order; nothing of it is evidence'),
 })
 
 /** A tube is named in its whole rack, since one can go on from another sample's; a sample stands there once. */
@@ -200,6 +206,11 @@ const ChromatogramSchema = z.strictObject({
       colour: z.string().max(60).optional(),
     }),
   ),
+  planned: z
+    .array(z.strictObject({ label: z.string().max(120), known: z.boolean().optional() }))
+    .max(100)
+    .optional()
+    .describe('what is spotted and not measured yet'),
   unit: z.enum(['cm', 'mm']).optional().describe('of the distances; cm where nothing is said'),
   solvent: z.string().max(120).optional(),
   within: DecimalSchema.optional().describe('largest difference of Rf at which two spots match'),

@@ -85,6 +85,7 @@ const FindSchema = z.discriminatedUnion('quantity', [
     volume: GivenSchema.optional().describe('dm³, where amounts are given and it does not cancel'),
   }),
   z.strictObject({ quantity: z.literal('ions'), in: IdSchema }),
+  z.strictObject({ quantity: z.literal('words') }),
   z.strictObject({
     quantity: z.literal('sum'),
     sum: name.describe('which named calculation, as listed by the app'),
@@ -96,7 +97,9 @@ const FindSchema = z.discriminatedUnion('quantity', [
 export const QuestionSchema = z.strictObject({
   id: IdSchema,
   text: z.string().max(2000).optional(),
+  number: z.string().max(40).optional().describe('its number on the sheet: 1(b)(ii)'),
   find: FindSchema,
+  answer: z.string().max(20_000).optional().describe('what the student answers in words'),
   unit: z.string().max(40).optional(),
   figures: z.number().int().min(1).max(MOST_FIGURES).optional(),
   own: z

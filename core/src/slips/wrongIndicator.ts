@@ -2,7 +2,7 @@ import { type Titration, volumeAtPH } from '../aqueous/index.ts'
 import { INDICATORS, type Indicator, indicatorNamed, natureOf } from '../indicator/index.ts'
 import { ChemistryError } from '../problem/index.ts'
 import type { OpenNetwork } from '../reckon/index.ts'
-import { entryText, findMaterial, type PartOf, type Task } from '../record/index.ts'
+import { buretteOf, entryText, findMaterial, type PartOf, type Task } from '../record/index.ts'
 import { parseFormula } from '../substance/index.ts'
 import { assessTitration, massesFrom } from '../titration/index.ts'
 
@@ -31,12 +31,15 @@ function endOf({ range, first }: Indicator): number | undefined {
 function titrationOf(task: Task, part: PartOf<'titration'>, network: OpenNetwork): Titration | undefined {
   const [content] = part.flask
   if (!content || !('material' in content) || content.volume === undefined) return undefined
-  const [burette, flask] = [findMaterial(task, part.burette), findMaterial(task, content.material)]
+  const [burette, flask] = [findMaterial(task, buretteOf(part)), findMaterial(task, content.material)]
   if (!burette?.solute || !flask?.solute) return undefined
   const nature = natureOf(parseFormula(burette.solute))
   const other = natureOf(parseFormula(flask.solute))
   if (nature === undefined || other === undefined || nature === other) return undefined
-  const [strong, weak] = [strengthOf(network, part.burette, burette.solute), strengthOf(network, content.material, flask.solute)]
+  const [strong, weak] = [
+    strengthOf(network, buretteOf(part), burette.solute),
+    strengthOf(network, content.material, flask.solute),
+  ]
   if (strong === undefined || weak === undefined) return undefined
   return { burette: { [burette.solute]: strong }, flask: { [flask.solute]: weak }, volume: Number(entryText(content.volume)) }
 }

@@ -3,7 +3,7 @@ import { readSeries } from '../curve/index.ts'
 import { assessHeating } from '../heating/index.ts'
 import { raised, symbolOf } from '../number/index.ts'
 import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
-import { byKind, materialLabel, type Part, type PartOf, partTitle, type Task } from '../record/index.ts'
+import { buretteOf, byKind, materialLabel, type Part, type PartOf, partTitle, type Task, wordsFor } from '../record/index.ts'
 import { massOfWeighing, titreOf, weighedMass } from '../titration/index.ts'
 
 export type StageState = 'empty' | 'partly' | 'done'
@@ -82,7 +82,7 @@ function isInUse(task: Task, material: string): boolean {
     if (part.kind === 'titration')
       return (
         part.runs.some(({ initial, final }) => initial ?? final) &&
-        (part.burette === material || part.flask.some((content) => 'material' in content && content.material === material))
+        (buretteOf(part) === material || part.flask.some((content) => 'material' in content && content.material === material))
       )
     if (part.kind === 'solution') return isMadeOf(part, material) && isInUse(task, part.gives)
     const begun = (part.kind === 'series' && part.points.length > 0) || (part.kind === 'rack' && part.samples.length > 0)
@@ -141,11 +141,13 @@ function written(answer: Answer): string {
   return `${value} ${unitSymbol(answer.unit)}`.trim()
 }
 
-function workOutStage({ answers }: Reckoning): Found {
+function workOutStage(task: Task, { answers }: Reckoning): Found {
   const had = answers.filter(({ value }) => value !== null)
   const last = had.at(-1)
+  const inWords = task.questions.filter((question) => wordsFor(task, question) !== undefined).length
+  const all = had.length + inWords
   return {
-    state: had.length === 0 ? 'empty' : had.length === answers.length ? 'done' : 'partly',
+    state: all === 0 ? 'empty' : all >= answers.length ? 'done' : 'partly',
     figure: last ? written(last) : '',
   }
 }
@@ -182,6 +184,6 @@ export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
       parts: [],
     },
     ...parts,
-    { id: 'work-out', kind: 'work-out', title: 'Work out', parts: [], ...workOutStage(reckoning) },
+    { id: 'work-out', kind: 'work-out', title: 'Work out', parts: [], ...workOutStage(task, reckoning) },
   ]
 }

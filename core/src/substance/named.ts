@@ -131,7 +131,8 @@ function* everyName(): Generator<readonly [name: string, formula: string]> {
     const element = /^([A-Z][a-z]?)\d?\+$/.exec(cation.formula.text)?.[1]
     for (const name of cation.names) {
       if (element !== undefined && !/\(/.test(name)) yield [name, element]
-      for (const anion of ANIONS) for (const other of anion.names) yield [`${name} ${other}`, saltOf(cation.formula, anion.formula)]
+      for (const anion of ANIONS)
+        for (const other of anion.names) yield [`${name} ${other}`, saltOf(cation.formula, anion.formula)]
     }
   }
   yield ['iron', 'Fe']
@@ -169,7 +170,12 @@ function namesIn(text: string): readonly NamedSubstance[] {
     const water = after && WITHIN.test(text.slice(last.to, after.from)) ? HYDRATES[after.word] : undefined
     const to = water === undefined ? last.to : (after?.to ?? last.to)
     const salt = at.entry.split('.')[0] ?? at.entry
-    found.push({ formula: water === undefined ? at.entry : `${salt}.${water === 1 ? '' : water}H2O`, from: first.from, to, written: 'name' })
+    found.push({
+      formula: water === undefined ? at.entry : `${salt}.${water === 1 ? '' : water}H2O`,
+      from: first.from,
+      to,
+      written: 'name',
+    })
     index += at.took - 1 + (water === undefined ? 0 : 1)
   }
   return found

@@ -38,9 +38,10 @@ export const SUBSTANCE_NAMES: Readonly<Record<string, string>> = {
   SO2: 'sulfur dioxide',
   C2H5OH: 'ethanol',
 }
-const NAMED = [...ION_TABLE.flatMap(({ ion, name }) => (name ? [[ion, name] as const] : [])), ...Object.entries(SUBSTANCE_NAMES)].map(
-  ([text, name]) => ({ formula: parseFormula(text), name }),
-)
+const NAMED = [
+  ...ION_TABLE.flatMap(({ ion, name }) => (name ? [[ion, name] as const] : [])),
+  ...Object.entries(SUBSTANCE_NAMES),
+].map(([text, name]) => ({ formula: parseFormula(text), name }))
 
 const ONE_CHARGE = new Set(['Li', 'Na', 'K', 'Rb', 'Cs', 'Ag', 'Mg', 'Ca', 'Sr', 'Ba', 'Zn', 'Cd', 'Al'])
 const ROMAN = ['', 'I', 'II', 'III', 'IV', 'V', 'VI', 'VII']

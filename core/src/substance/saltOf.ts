@@ -3,7 +3,9 @@ import type { Formula } from './formula.ts'
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 /** An ion as it stands in the formula of a salt: without its charge, in brackets where it is taken several times. */
 function taken(ion: Formula, count: number): string {
-  const bare = ion.text.replace(/\^?\d*[+-]$/, (charge) => (/^[A-Z][a-z]?\d?[+-]$/.test(ion.text) ? '' : charge.startsWith('^') ? '' : charge.slice(0, -1)))
+  const bare = ion.text.replace(/\^?\d*[+-]$/, (charge) =>
+    /^[A-Z][a-z]?\d?[+-]$/.test(ion.text) ? '' : charge.startsWith('^') ? '' : charge.slice(0, -1),
+  )
   if (count === 1) return bare
   return /^[A-Z][a-z]?$/.test(bare) ? `${bare}${count}` : `(${bare})${count}`
 }

@@ -1,4 +1,4 @@
-import { entryText, findMaterial, materialLabel, type PartOf, type Task } from '../record/index.ts'
+import { buretteOf, entryText, findMaterial, materialLabel, type PartOf, type Task } from '../record/index.ts'
 import { colourOfSolution } from '../substance/index.ts'
 
 /** One thing to have done before the first run, with its reason. */
@@ -15,8 +15,8 @@ export interface ReadyGroup {
 }
 
 function buretteLines(task: Task, part: PartOf<'titration'>): readonly ReadyLine[] {
-  const label = materialLabel(task, part.burette)
-  const { dark } = colourOfSolution(findMaterial(task, part.burette)?.solute)
+  const label = materialLabel(task, buretteOf(part))
+  const { dark } = colourOfSolution(findMaterial(task, buretteOf(part))?.solute)
   return [
     {
       id: 'burette-rinsed',

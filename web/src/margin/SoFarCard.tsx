@@ -34,6 +34,8 @@ const Answers = memo(function Answers({ task }: { readonly task: Task }) {
                 </span>
                 {question?.find.quantity === 'ions' ? (
                   <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
+                ) : question?.find.quantity === 'words' ? (
+                  <span className="whitespace-nowrap text-ink-soft">{question.answer?.trim() ? 'answered' : 'not yet'}</span>
                 ) : answer.value === null ? (
                   <span className="whitespace-nowrap text-ink-soft">not yet</span>
                 ) : keptBack(answer) ? (

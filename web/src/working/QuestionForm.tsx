@@ -32,7 +32,7 @@ export function QuestionForm({ question, onClose }: QuestionFormProps) {
     edit('write a question', (draft) => {
       const place = draft.questions.findIndex((one) => one.id === id)
       if (place < 0) draft.questions.push(made)
-      else draft.questions[place] = { ...made, ...(question?.own ? { own: question.own } : {}) }
+      else draft.questions[place] = { ...made, ...keptOf(question) }
     })
     onClose()
   }
@@ -66,6 +66,12 @@ export function QuestionForm({ question, onClose }: QuestionFormProps) {
       </form>
     </FormProvider>
   )
+}
+
+/** What of a question is not in the form, and stays when it is changed. */
+function keptOf(question: Question | undefined): Pick<Question, 'own' | 'answer' | 'number'> {
+  const { own, answer, number } = question ?? {}
+  return { ...(own ? { own } : {}), ...(answer ? { answer } : {}), ...(number ? { number } : {}) }
 }
 
 const freshQuestionId = (task: Task) =>

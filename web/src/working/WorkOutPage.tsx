@@ -1,5 +1,5 @@
 import { type Answer, questionTitle } from '@hop-lark/core/reckon'
-import { conclusionOf, path, type Question, type Task, writePath } from '@hop-lark/core/record'
+import { conclusionOf, path, type Question, type Task, wordsFor, writePath } from '@hop-lark/core/record'
 import { type Sure, wholeNumberWithin } from '@hop-lark/core/uncertainty'
 import { Pencil, Plus } from 'lucide-react'
 import { Suspense, useState } from 'react'
@@ -22,6 +22,7 @@ import { QuestionTitle } from './QuestionTitle.tsx'
 import { SolubilityTable } from './SolubilityTable.tsx'
 import { useSureness } from './useSureness.ts'
 import { WhatIf } from './WhatIf.tsx'
+import { WordsAnswer } from './WordsAnswer.tsx'
 
 // The chemistry of tubes is heavy, so it comes only with a question about it.
 const IonsAnswer = later(() => import('./IonsAnswer.tsx').then((module) => module.IonsAnswer))
@@ -45,7 +46,7 @@ export function WorkOutPage() {
       actions={<WorkingToggle />}
       says="Each underlined number leads to where it was read."
       now={nowAtTheDesk(
-        reckoning.answers.filter((answer) => !isConcluded(task, answer)),
+        reckoning.answers.filter((answer) => !isInWords(task, answer)),
         task.questions.length,
       )}
     >
@@ -76,10 +77,10 @@ export function WorkOutPage() {
   )
 }
 
-/** Whether an answer is a conclusion from tubes that the student has written. */
-function isConcluded(task: Task, answer: Answer): boolean {
-  const find = task.questions.find(({ id }) => id === answer.question)?.find
-  return find?.quantity === 'ions' && conclusionOf(task, find.in) !== undefined
+/** Whether an answer is given in the student's words: a conclusion from tubes, or a question that asks for words. */
+function isInWords(task: Task, answer: Answer): boolean {
+  const question = task.questions.find(({ id }) => id === answer.question)
+  return question !== undefined && wordsFor(task, question) !== undefined
 }
 
 function nowAtTheDesk(answers: readonly Answer[], questions: number): Now {
@@ -123,7 +124,7 @@ function AnswerSection({
         </h2>
         {question.find.quantity === 'ions' ? (
           <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
-        ) : answer.value === null ? (
+        ) : question.find.quantity === 'words' ? null : answer.value === null ? (
           <span className="text-ink-soft">not yet</span>
         ) : keptBack ? (
           <span className="text-ink-soft">yours first</span>
@@ -135,6 +136,8 @@ function AnswerSection({
         <Suspense fallback={<p className="mt-3 text-ink-soft">Looking at the tubes …</p>}>
           <IonsAnswer material={question.find.in} />
         </Suspense>
+      ) : question.find.quantity === 'words' ? (
+        <WordsAnswer question={question} />
       ) : answer.value === null ? (
         <div className="mt-3 border-l-3 border-lark bg-lark-wash px-4 py-3">
           <p>

@@ -104,6 +104,7 @@ export const ASKABLE = {
   area: { says: 'area under a curve', species: false, units: [''], where: 'series', extras: ['from', 'to'] },
   equilibriumConstant: { says: 'equilibrium constant Kc', species: false, units: [''], where: 'nowhere' },
   ions: { says: 'ions in an unknown', species: false, units: [''], where: 'sample' },
+  words: { says: 'an answer in words', species: false, units: [''], where: 'nowhere' },
   meanTitre: { says: 'mean titre', species: false, units: ['cm3'], where: 'titration' },
   sum: { says: 'a named calculation', species: false, units: [''], where: 'nowhere' },
 } as const satisfies Record<Quantity, AskableRow>

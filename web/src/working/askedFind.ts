@@ -114,6 +114,8 @@ function findFrom({ quantity, of, in: place, extra, sum, kc }: Asked): Question[
       return { quantity, in: place, ...(extra.which ? { which: Number(extra.which) } : {}) }
     case 'area':
       return { quantity, in: place, ...placeFrom('from', extra.from), ...placeFrom('to', extra.to) }
+    case 'words':
+      return { quantity }
     case 'rise':
     case 'meanTitre':
     case 'ions':

@@ -19,7 +19,8 @@ type Parts = ReturnType<typeof partsFor>
 const first = <Kind extends Parts[number]['kind']>(parts: Parts, kind: Kind) =>
   parts.find((part): part is DraftPartOf<Kind> => part.kind === kind)
 
-const WORDS_ONLY = /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state the effect|how would|what would)\b/i
+const WORDS_ONLY =
+  /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state the effect|how would|what would)\b/i
 
 /** What a piece of a question asks for; several things where it names several substances or bottles. */
 export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
@@ -29,7 +30,9 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
   const quantity = quantityIn(text)
   const again = before && /\bit\b|^(?:express|also|in m?g\b|in mol\b)|\btoo\b/i.test(text) && asksByMass(text)
   if (quantity === undefined || (again && ofKind(piece.mentions, 'label').length === 0 && before?.quantity === 'concentration'))
-    return again && before?.in !== undefined && before.of !== undefined ? [{ quantity: 'massConcentration', of: ofAgain(piece) ?? before.of, in: before.in }] : []
+    return again && before?.in !== undefined && before.of !== undefined
+      ? [{ quantity: 'massConcentration', of: ofAgain(piece) ?? before.of, in: before.in }]
+      : []
   switch (quantity) {
     case 'meanTitre': {
       const titration = titrationOf(draft, piece, parts)
@@ -63,11 +66,17 @@ function titrationOf(draft: Draft, { mentions }: AskedPiece, parts: Parts): Draf
   return all.find((one) => one.flask.some(({ material }) => labels.has(material))) ?? all[0] ?? first(draft.parts, 'titration')
 }
 
-function seriesFind(draft: Draft, { text, read }: AskedPiece, quantity: 'gradient' | 'crossing' | 'rise', parts: Parts): readonly AskedFind[] {
+function seriesFind(
+  draft: Draft,
+  { text, read }: AskedPiece,
+  quantity: 'gradient' | 'crossing' | 'rise',
+  parts: Parts,
+): readonly AskedFind[] {
   const all = parts.filter((part): part is DraftPartOf<'series'> => part.kind === 'series')
   const series = all.length > 0 ? all : draft.of('series')
   const titled = series.find(({ title }) => title !== undefined && new RegExp(`\\b${title}\\b`, 'i').test(text))
-  const both = /\b(?:both|each|two) (?:rates|runs|experiments|curves|graphs|temperatures)|\brates\b/i.test(text) && titled === undefined
+  const both =
+    /\b(?:both|each|two) (?:rates|runs|experiments|curves|graphs|temperatures)|\brates\b/i.test(text) && titled === undefined
   const at = /\bat (?:t = )?(\d+(?:\.\d+)?) ?(s|seconds?|min\w*)\b/i.exec(read.sentence.text)
   const place = at?.[1] !== undefined && quantity === 'gradient' ? { at: at[1] } : {}
   const kind = quantity === 'crossing' && series[0]?.mixedAt !== undefined ? 'rise' : quantity
@@ -84,7 +93,9 @@ function hydrationFind(draft: Draft, { mentions }: AskedPiece, parts: Parts): re
     (heated === undefined ? undefined : draft.materials.get(heated)) ??
     [...draft.materials.values()].find(({ solute }) => hydrate(solute))
   const formula = hydrate(material?.solute) ? material?.solute : named
-  return material && formula !== undefined ? [{ quantity: 'hydration', of: formula.split('.')[0] ?? formula, in: material.label }] : []
+  return material && formula !== undefined
+    ? [{ quantity: 'hydration', of: formula.split('.')[0] ?? formula, in: material.label }]
+    : []
 }
 
 const LOSES = /\blost\b|\bgiven off|\bdriven off|\bevolved|\breleased|\bremoved|\bescaped|\bloss\b/i
@@ -92,7 +103,8 @@ const LOSES = /\blost\b|\bgiven off|\bdriven off|\bevolved|\breleased|\bremoved|
 function massFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
   const heating = first(parts, 'heating')
   const [substance] = ofKind(piece.mentions, 'substance')
-  if (heating && LOSES.test(piece.text)) return [{ quantity: 'mass', of: substance?.formula ?? heating.lost ?? 'H2O', in: heating.id }]
+  if (heating && LOSES.test(piece.text))
+    return [{ quantity: 'mass', of: substance?.formula ?? heating.lost ?? 'H2O', in: heating.id }]
   if (!substance) return []
   if (heating && substance.formula === heating.lost) return [{ quantity: 'mass', of: substance.formula, in: heating.id }]
   return placesFor(draft, piece, parts).map((place) => ({ quantity: 'mass', of: substance.formula, in: place }))
@@ -106,12 +118,15 @@ function amountFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly Ask
 }
 
 const soluteAt = (draft: Draft, place: string | undefined, parts: Parts): string | undefined => {
-  const titration = parts.find((part): part is DraftPartOf<'titration'> => part.kind === 'titration' && place?.startsWith(`${part.id}/`) === true)
+  const titration = parts.find(
+    (part): part is DraftPartOf<'titration'> => part.kind === 'titration' && place?.startsWith(`${part.id}/`) === true,
+  )
   const label = titration === undefined ? place : place?.endsWith('/titre') ? titration.burette : titration.flask[0]?.material
   return label === undefined ? undefined : draft.materials.get(label)?.solute
 }
 
-const TITRE = /\btitre\b|\btiter\b|\bvolume of\b.*\b(?:obtained|used|you|from|calculated|added)\b|\bvolume you\b|\bmean volume|\baverage volume|\bburette\b|\bvolume of (?:\w+ )?(?:\S+ ?\d?) (?:calculated|obtained|in \()/i
+const TITRE =
+  /\btitre\b|\btiter\b|\bvolume of\b.*\b(?:obtained|used|you|from|calculated|added)\b|\bvolume you\b|\bmean volume|\baverage volume|\bburette\b|\bvolume of (?:\w+ )?(?:\S+ ?\d?) (?:calculated|obtained|in \()/i
 
 /** Where an amount or a mass is: in the portion, in the titre, in all that was made up, in what was weighed, in what was used. */
 function placesFor(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
@@ -119,21 +134,30 @@ function placesFor(draft: Draft, piece: AskedPiece, parts: Parts): readonly stri
   const labels = ofKind(piece.mentions, 'label').map(({ label }) => label)
   const volumes = ofKind(piece.mentions, 'quantity').filter(({ of }) => of === 'volume')
   if (titration && TITRE.test(piece.text)) return [`${titration.id}/titre`]
-  const portion = titration?.flask.find(({ material, volume }) => labels.includes(material) && (volumes.length === 0 ? /\bportion|\baliquot|\beach\b|\bflask\b/i.test(piece.text) : volumes.some((one) => Number(one.value) === Number(volume))))
+  const portion = titration?.flask.find(
+    ({ material, volume }) =>
+      labels.includes(material) &&
+      (volumes.length === 0
+        ? /\bportion|\baliquot|\beach\b|\bflask\b/i.test(piece.text)
+        : volumes.some((one) => Number(one.value) === Number(volume))),
+  )
   if (titration && portion) return [`${titration.id}/flask`]
   const made = draft.of('solution').find(({ gives }) => gives !== undefined && labels.includes(gives))
-  if (made?.gives !== undefined && (volumes.length === 0 || volumes.some(({ value }) => Number(value) === Number(made.flask)))) return [made.gives]
+  if (made?.gives !== undefined && (volumes.length === 0 || volumes.some(({ value }) => Number(value) === Number(made.flask))))
+    return [made.gives]
   const weighing = draft.of('weighing').find(({ of }) => labels.includes(of))
   if (weighing) return [weighing.id]
   if (titration && labels.includes(titration.burette ?? '')) return [`${titration.id}/titre`]
-  if (titration && labels.some((label) => titration.flask.some(({ material }) => material === label))) return [`${titration.id}/flask`]
+  if (titration && labels.some((label) => titration.flask.some(({ material }) => material === label)))
+    return [`${titration.id}/flask`]
   const substance = ofKind(piece.mentions, 'substance')[0]?.formula
   const own = substance === undefined ? undefined : soluteLabel(draft, substance)
   if (titration && own !== undefined && own === titration.burette) return [`${titration.id}/titre`]
   return titration && volumes.length > 0 ? [`${titration.id}/flask`] : []
 }
 
-const soluteLabel = (draft: Draft, formula: string) => [...draft.materials.values()].find(({ solute }) => solute?.split('.')[0] === formula.split('.')[0])?.label
+const soluteLabel = (draft: Draft, formula: string) =>
+  [...draft.materials.values()].find(({ solute }) => solute?.split('.')[0] === formula.split('.')[0])?.label
 
 /** Bottles a piece names, or the one it must mean. */
 function labelsOr(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
@@ -152,16 +176,29 @@ function labelsOr(draft: Draft, piece: AskedPiece, parts: Parts): readonly strin
 function unknownOf(draft: Draft, parts: Parts): readonly string[] {
   const titration = first(parts, 'titration')
   const weighed = first(parts, 'weighing')?.of
-  const without = [titration?.burette, ...(titration?.flask.map(({ material }) => material) ?? [])].find((label) => label !== undefined && draft.materials.get(label)?.strength === undefined && draft.materials.get(label)?.solute !== undefined)
+  const without = [titration?.burette, ...(titration?.flask.map(({ material }) => material) ?? [])].find(
+    (label) =>
+      label !== undefined &&
+      draft.materials.get(label)?.strength === undefined &&
+      draft.materials.get(label)?.solute !== undefined,
+  )
   return [without ?? weighed].flatMap((label) => label ?? [])
 }
 
 /** A concentration, percentage or solubility: of what, in which bottle. */
 function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'], parts: Parts): readonly AskedFind[] {
-  const substances = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter((formula) => formula !== 'H2O')
+  const substances = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter(
+    (formula) => formula !== 'H2O',
+  )
   const labels = quantity === 'massPercent' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
-  const ofs = substances.length > 0 ? preferFormula(piece, substances) : labels.flatMap((label) => draft.materials.get(label)?.solute ?? [])
-  if (substances.length === 0) return labels.flatMap((label) => (draft.materials.get(label)?.solute === undefined ? [] : [{ quantity, of: draft.materials.get(label)?.solute ?? '', in: label }]))
+  const ofs =
+    substances.length > 0 ? preferFormula(piece, substances) : labels.flatMap((label) => draft.materials.get(label)?.solute ?? [])
+  if (substances.length === 0)
+    return labels.flatMap((label) =>
+      draft.materials.get(label)?.solute === undefined
+        ? []
+        : [{ quantity, of: draft.materials.get(label)?.solute ?? '', in: label }],
+    )
   return labels.flatMap((label) => ofs.map((of) => ({ quantity, of, in: label })))
 }
 

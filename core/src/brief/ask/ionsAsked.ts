@@ -14,7 +14,11 @@ export function ionsIn(draft: Draft, { sentence, mentions }: Read): readonly Ask
   if (!rack || MEASURED.test(sentence.text) || !IDENTIFIES.test(sentence.text)) return []
   const samples = rack.samples.map(({ material }) => material)
   const named = [...new Set(ofKind(mentions, 'label').map(({ label }) => label))].filter((label) => samples.includes(label))
-  const bare = named.length > 0 && /^(?:hence,?\s+)?(?:name|identify|what (?:is|are)|deduce the identit(?:y|ies) of|suggest (?:an|the) identit(?:y|ies) (?:of|for))\b[^.]{0,40}[.?]?$/i.test(sentence.text)
+  const bare =
+    named.length > 0 &&
+    /^(?:hence,?\s+)?(?:name|identify|what (?:is|are)|deduce the identit(?:y|ies) of|suggest (?:an|the) identit(?:y|ies) (?:of|for))\b[^.]{0,40}[.?]?$/i.test(
+      sentence.text,
+    )
   const salts = /\bsalts?\b|\bsubstances?\b|\bidentit(?:y|ies)\b|\bformula(?:e|s)?\b|\bcontain/i.test(sentence.text)
   if (!IONS.test(sentence.text) && !bare && !(salts && named.length > 0)) return []
   if (!IONS.test(sentence.text) && /\bgas\b|\bprecipitate|\bcarbonate\?|\bsolid is\b/i.test(sentence.text)) return []

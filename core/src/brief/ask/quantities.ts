@@ -2,10 +2,12 @@ import type { AskedFind } from './find.ts'
 
 export type AskedQuantity = AskedFind['quantity']
 
-const PER_VOLUME = /\b(?:m?g)\s*(?:\/|per)?\s*(?:dm-?3|L\b|l\b|dm\^-?3|lit)|\bg dm-3|\bg per dm3|\bin 1(?:\.0+)? ?(?:dm3|L|litre)\b/i
+const PER_VOLUME =
+  /\b(?:m?g)\s*(?:\/|per)?\s*(?:dm-?3|L\b|l\b|dm\^-?3|lit)|\bg dm-3|\bg per dm3|\bin 1(?:\.0+)? ?(?:dm3|L|litre)\b/i
 
 /** What the answer is to be worked from, and not what is asked for. */
-const LEAD = /^(?:calculate )?(?:hence,? |then,? )?(?:from|using|use|with) (?:your |the |this |these )?[^,.;]{3,60}?(?:,| to (?=(?:calculate|find|determine|work out)\b)) ?/i
+const LEAD =
+  /^(?:calculate )?(?:hence,? |then,? )?(?:from|using|use|with) (?:your |the |this |these )?[^,.;]{3,60}?(?:,| to (?=(?:calculate|find|determine|work out)\b)) ?/i
 
 /** Words for quantities, the more telling first. */
 const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])[] = [
@@ -13,9 +15,15 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   [/\bsolubility product|\bK\s?sp\b/i, 'solubilityProduct'],
   [/\bsolubility\b/i, 'solubility'],
   [/\brelative (?:molecular|formula|molar) mass|\bmolar mass|\bM\s?r\b|\bmolecular mass|\bformula mass/i, 'molarMass'],
-  [/\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xn]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i, 'hydration'],
+  [
+    /\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xn]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i,
+    'hydration',
+  ],
   [/\b(?:number of )?moles\b|\bamounts?,? (?:\(?in mol\)?,? )?of\b/i, 'amount'],
-  [/\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i, 'meanTitre'],
+  [
+    /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i,
+    'meanTitre',
+  ],
   [/\b(?:rate|gradient|slope)\b/i, 'gradient'],
   [/\btemperature (?:rise|change|increase|drop|fall)\b|\brise in temperature|\bincrease in temperature/i, 'rise'],
   [/\bcross(?:es|ing)?\b|\bintersect|\bmeet\b|\bneutralisation point|\bneutralization point|\bequivalence/i, 'crossing'],
@@ -32,7 +40,8 @@ export function quantityIn(asked: string): AskedQuantity | undefined {
   const text = withoutLead(asked)
   const found = QUANTITIES.find(([pattern]) => pattern.test(text))?.[1]
   if (found === 'concentration' && PER_VOLUME.test(text)) return 'massConcentration'
-  if (found === 'mass' && /\bin (?:1|one)(?:\.0+)? ?(?:dm3|L|litre)\b|\bper (?:dm3|litre|L)\b/i.test(text)) return 'massConcentration'
+  if (found === 'mass' && /\bin (?:1|one)(?:\.0+)? ?(?:dm3|L|litre)\b|\bper (?:dm3|litre|L)\b/i.test(text))
+    return 'massConcentration'
   if (found === 'mass' && /\b(?:each|per|one|a single) tablet\b/i.test(text)) return 'perItem'
   return found
 }

@@ -3,12 +3,13 @@ import type { Read } from '../label/said.ts'
 import { isAsked } from './asked.ts'
 import type { AskedFind, AskedQuestion } from './find.ts'
 import { findIn } from './findIn.ts'
+import { ionsIn } from './ionsAsked.ts'
 import { piecesOf } from './pieces.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
-import { ionsIn } from './ionsAsked.ts'
 
 const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?)\b[^.?]*:?\s*$/i
-const NOUN_FIRST = /^(?:the |an? )?(?:average|mean|molarity|amount|number|concentration|percentage|percent|mass|value|volume|moles|initial rate|rate)\b/i
+const NOUN_FIRST =
+  /^(?:the |an? )?(?:average|mean|molarity|amount|number|concentration|percentage|percent|mass|value|volume|moles|initial rate|rate)\b/i
 
 /** Questions of a sheet in order, each in its own words and with its number. */
 export function readAsked(draft: Draft): readonly AskedQuestion[] {
@@ -34,7 +35,10 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
   return found
 }
 
-const asksWithin = (text: string) => /(?:,|\band)\s+(?:hence\s+|then\s+|thus\s+)?(?:calculate|find|determine|work out|say|deduce|obtain)\b(?! its)/i.test(text) && (quantityIn(text) !== undefined || /\bions?\b|\bsay (?:which|what)/i.test(text)) && !/\byou (?:will|are)\b/i.test(text)
+const asksWithin = (text: string) =>
+  /(?:,|\band)\s+(?:hence\s+|then\s+|thus\s+)?(?:calculate|find|determine|work out|say|deduce|obtain)\b(?! (?:its|the(?: new)? mass\b))/i.test(text) &&
+  (quantityIn(text) !== undefined || /\bions?\b|\bsay (?:which|what)/i.test(text)) &&
+  !/\byou (?:will|are)\b/i.test(text)
 
 function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuestion | undefined): readonly AskedQuestion[] {
   const { sentence } = read
@@ -48,12 +52,21 @@ function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuesti
     const mentions = read.mentions.filter((one) => one.from >= from && one.to <= from + piece.text.length)
     const found = findIn(draft, { text: piece.text, mentions, read, before: finds.at(-1) ?? before?.find })
     finds.push(...found.filter((find) => !finds.some((one) => JSON.stringify(one) === JSON.stringify(find))))
-    if (found.length > 0 && asksByMass(piece.text) && asksByAmount(piece.text)) finds.push(...found.filter(({ quantity }) => quantity === 'massConcentration').map((find) => ({ ...find, quantity: 'concentration' as const })))
+    if (found.length > 0 && asksByMass(piece.text) && asksByAmount(piece.text))
+      finds.push(
+        ...found
+          .filter(({ quantity }) => quantity === 'massConcentration')
+          .map((find) => ({ ...find, quantity: 'concentration' as const })),
+      )
   }
   const sorted = finds.toSorted((a, b) => Number(a.quantity === 'massConcentration') - Number(b.quantity === 'massConcentration'))
   const all = sorted.length > 0 && finds.some(({ quantity }) => quantity === 'concentration') ? sorted : finds
   if (all.length === 0) return [{ ...base, find: { quantity: 'words' } }]
-  return all.map((find) => ({ ...base, find, ...(figures === undefined ? {} : { figures: Number(FIGURES[figures.toLowerCase()] ?? figures) }) }))
+  return all.map((find) => ({
+    ...base,
+    find,
+    ...(figures === undefined ? {} : { figures: Number(FIGURES[figures.toLowerCase()] ?? figures) }),
+  }))
 }
 
 const FIGURES: Readonly<Record<string, string>> = { two: '2', three: '3', four: '4' }

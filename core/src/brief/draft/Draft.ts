@@ -60,7 +60,13 @@ export class Draft {
     fields: Omit<DraftPartOf<Kind>, 'id' | 'kind' | 'sentence' | 'block'>,
   ): DraftPartOf<Kind> {
     const number = this.parts.filter((part) => part.kind === kind).length + 1
-    const part = { ...fields, id: `${LETTER[kind]}${number}`, kind, sentence: sentence.n, block: sentence.block } as unknown as DraftPartOf<Kind>
+    const part = {
+      ...fields,
+      id: `${LETTER[kind]}${number}`,
+      kind,
+      sentence: sentence.n,
+      block: sentence.block,
+    } as unknown as DraftPartOf<Kind>
     this.parts.push(part)
     this.touch(sentence.n, part.id)
     return part
@@ -68,7 +74,9 @@ export class Draft {
 
   /** The parts of a kind, in a question of the sheet or in all. */
   of<Kind extends DraftPart['kind']>(kind: Kind, block?: number): readonly DraftPartOf<Kind>[] {
-    return this.parts.filter((part): part is DraftPartOf<Kind> => part.kind === kind && (block === undefined || part.block === block))
+    return this.parts.filter(
+      (part): part is DraftPartOf<Kind> => part.kind === kind && (block === undefined || part.block === block),
+    )
   }
 
   touch(sentence: number, part: string): void {
@@ -92,7 +100,8 @@ export class Draft {
    */
   materialOf(formula: string, form: 'solid' | 'solution', words: string, at: number): string {
     const known = [...this.materials.values()].find(
-      (one) => one.solute !== undefined && sameSubstance(one.solute, formula) && !one.product && (one.form === form || !one.formSaid),
+      (one) =>
+        one.solute !== undefined && sameSubstance(one.solute, formula) && !one.product && (one.form === form || !one.formSaid),
     )
     if (known) return known.label
     const label = words.replace(/^(?:the|a|an|dilute|aqueous)\s+/i, '')

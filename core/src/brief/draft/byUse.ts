@@ -26,8 +26,11 @@ function madeOf(draft: Draft, { gives, sources }: { gives?: string; sources: rea
   material.form = 'solution'
   const parents = sources.map((source) => draft.materials.get(source.material))
   const solute =
-    parents.length === 1 ? parents[0]?.solute : parents.map((one) => (one?.form === 'solution' ? one.solute : undefined)).find((one) => one !== undefined)
-  if (solute !== undefined && material.solute === undefined && !/\.[a-z]H2O/.test(solute)) material.solute = solute.split('.')[0] ?? solute
+    parents.length === 1
+      ? parents[0]?.solute
+      : parents.map((one) => (one?.form === 'solution' ? one.solute : undefined)).find((one) => one !== undefined)
+  if (solute !== undefined && material.solute === undefined && !/\.[a-z]H2O/.test(solute))
+    material.solute = solute.split('.')[0] ?? solute
 }
 
 /** "0.50 g of X": a solid, even where nobody weighs it. */
@@ -36,7 +39,8 @@ function byMass(draft: Draft): void {
     mentions.forEach((mention, index) => {
       const next = mentions[index + 1]
       if (mention.kind !== 'quantity' || mention.of !== 'mass' || next?.kind !== 'label') return
-      if (/^\s*(?:portions?\s+)?of\s+(?:the\s+)?(?:solid\s+)?$/.test(draft.words.slice(mention.to, next.from))) solid(draft, next.label)
+      if (/^\s*(?:portions?\s+)?of\s+(?:the\s+)?(?:solid\s+)?$/.test(draft.words.slice(mention.to, next.from)))
+        solid(draft, next.label)
     })
   }
 }

@@ -8,7 +8,9 @@ export function inferSolutes(draft: Draft): void {
   for (const { sentence, mentions } of draft.reads) {
     if (!isAsked(sentence.text) && !/^(?:the )?(?:concentration|molarity)\b/i.test(sentence.text)) continue
     if (!/concentration/i.test(quantityIn(sentence.text) ?? '')) continue
-    const named = [...new Set(ofKind(mentions, 'substance').map(({ formula }) => formula))].filter((formula) => !/[+-]$|^[A-Z][a-z]?$|^H2O$/.test(formula))
+    const named = [...new Set(ofKind(mentions, 'substance').map(({ formula }) => formula))].filter(
+      (formula) => !/[+-]$|^[A-Z][a-z]?$|^H2O$/.test(formula),
+    )
     const [only, ...more] = named
     if (only === undefined || more.length > 0) continue
     for (const { label } of ofKind(mentions, 'label')) {
@@ -22,7 +24,11 @@ export function inferSolutes(draft: Draft): void {
 
 /** Two substances asked for in one bottle: neither is what the bottle holds. */
 function isMixture(draft: Draft, label: string): boolean {
-  const asked = draft.reads.filter(({ sentence, mentions }) => (isAsked(sentence.text) || quantityIn(sentence.text) !== undefined) && ofKind(mentions, 'label').some((one) => one.label === label))
+  const asked = draft.reads.filter(
+    ({ sentence, mentions }) =>
+      (isAsked(sentence.text) || quantityIn(sentence.text) !== undefined) &&
+      ofKind(mentions, 'label').some((one) => one.label === label),
+  )
   const named = new Set(asked.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)))
   return named.size > 1
 }

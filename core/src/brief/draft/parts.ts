@@ -1,3 +1,5 @@
+import type { Action } from '../../rack/index.ts'
+
 /** Something that goes into a vessel: a weighed solid, or a volume of a solution. */
 export interface Held {
   readonly material: string
@@ -63,14 +65,7 @@ export interface DraftSeries extends Begun {
 }
 
 /** An act planned in a tube, as the record writes acts. */
-export interface DraftAct {
-  readonly do: string
-  readonly reagent?: string
-  readonly amount?: string
-  readonly order?: string
-  readonly with?: readonly { readonly reagent: string; readonly amount?: string }[]
-  readonly how?: readonly string[]
-}
+export type DraftAct = Action
 
 export interface DraftTube {
   /** What the sheet calls the test. */
@@ -93,5 +88,12 @@ export interface DraftChromatogram extends Begun {
   unit?: 'cm' | 'mm'
 }
 
-export type DraftPart = DraftWeighing | DraftSolution | DraftTitration | DraftHeating | DraftSeries | DraftRack | DraftChromatogram
+export type DraftPart =
+  | DraftWeighing
+  | DraftSolution
+  | DraftTitration
+  | DraftHeating
+  | DraftSeries
+  | DraftRack
+  | DraftChromatogram
 export type DraftPartOf<Kind extends DraftPart['kind']> = Extract<DraftPart, { readonly kind: Kind }>

@@ -15,14 +15,32 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
   const has = (pattern: RegExp) => pattern.test(text)
   const topics = new Set<Topic>()
   const titrates = has(/\btitrat(?!ion curve)/i) && !has(/\bthermometric titration/i)
-  const temperature = has(/\btemperature/i) && (has(/after each|each (?:addition|portion)|each time|every|at once|at intervals|\d ?(?:cm3|mL) (?:portions|at a time)|portions? of/i) || has(/plot|graph/i)) && (vessels.has('cup') || has(/highest temperature|temperature (?:of|after|each|rise|change|against)|note the temperature/i))
+  const temperature =
+    has(/\btemperature/i) &&
+    (has(
+      /after each|each (?:addition|portion)|each time|every|at once|at intervals|\d ?(?:cm3|mL) (?:portions|at a time)|portions? of/i,
+    ) ||
+      has(/plot|graph/i)) &&
+    (vessels.has('cup') || has(/highest temperature|temperature (?:of|after|each|rise|change|against)|note the temperature/i))
   if (temperature) topics.add('temperature')
-  if (has(/\b(?:volume of (?:the )?(?:gas|hydrogen|oxygen|carbon dioxide)|gas (?:volume|syringe)|syringe|collected over water|gas collected)\b/i) && has(/\bevery\b|\bintervals?\b|\beach (?:minute|half)/i)) topics.add('gas')
+  if (
+    has(
+      /\b(?:volume of (?:the )?(?:gas|hydrogen|oxygen|carbon dioxide)|gas (?:volume|syringe)|syringe|collected over water|gas collected)\b/i,
+    ) &&
+    has(/\bevery\b|\bintervals?\b|\beach (?:minute|half)/i)
+  )
+    topics.add('gas')
   if (has(/\bchromatogra|\bRf\b|\bsolvent front|\bspots? of\b|\bpencil line|\bstart line/i)) topics.add('chromatogram')
   if (vessels.has('crucible') && has(/\bheat|\bignite|\broast|flame/i)) topics.add('heating')
   else if (has(/\bconstant mass\b/i) && has(/\bheat/i)) topics.add('heating')
-  const tubes = vessels.has('tube') || has(/\bfresh (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i)
-  const tests = has(/\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b/i)
+  const tubes =
+    vessels.has('tube') ||
+    has(
+      /\bfresh (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i,
+    )
+  const tests = has(
+    /\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b/i,
+  )
   if (tubes && tests) topics.add('tubes')
   if (titrates || (vessels.has('burette') && indicators) || (indicators && vessels.has('conical flask'))) {
     if (!temperature || indicators) topics.add('titration')

@@ -21,12 +21,16 @@ function speciesOf(formula: string | undefined): ReadonlySet<string> {
 }
 
 /** Ions that only look on, and must not make an equation look as if it were about a bottle. */
-const ONLOOKERS: ReadonlySet<string> = new Set(['Na+', 'K+', 'H+', 'SO4^2-', 'Cl-', 'NO3-'].map((ion) => speciesKey(parseFormula(ion))))
+const ONLOOKERS: ReadonlySet<string> = new Set(
+  ['Na+', 'K+', 'H+', 'SO4^2-', 'Cl-', 'NO3-'].map((ion) => speciesKey(parseFormula(ion))),
+)
 
 /** Whether a bottle's substance stands on the left of an equation. */
 function reactsIn(equation: string, solute: string | undefined): boolean {
   const species = speciesOf(solute)
-  return parseEquation(equation).reactants.some(({ formula }) => species.has(speciesKey(formula)) && (!ONLOOKERS.has(speciesKey(formula)) || isAcid(solute)))
+  return parseEquation(equation).reactants.some(
+    ({ formula }) => species.has(speciesKey(formula)) && (!ONLOOKERS.has(speciesKey(formula)) || isAcid(solute)),
+  )
 }
 const isAcid = (solute: string | undefined) => solute !== undefined && /^H(?!2O)/.test(solute)
 
@@ -44,13 +48,16 @@ export function assignEquations(draft: Draft): void {
       ...usable.map(({ equation }) => ({ equation, role: 'titration' as const, proposed: false })),
     ]
     for (const one of [...before, ...usable]) draft.land(one, `an equation of ${titration.id}`)
-    titration.equations = usable.length > 0 ? equations : [...equations, ...proposed(draft, titration, solute, flask, before.length > 0)]
+    titration.equations =
+      usable.length > 0 ? equations : [...equations, ...proposed(draft, titration, solute, flask, before.length > 0)]
   }
 }
 
 /** Equations that stand in the same question of the sheet; all of them where it has none. */
 function equationsNear(draft: Draft, titration: Titration): readonly MentionOf<'equation'>[] {
-  const own = draft.reads.filter(({ sentence }) => sentence.block === titration.block).flatMap(({ mentions }) => ofKind(mentions, 'equation'))
+  const own = draft.reads
+    .filter(({ sentence }) => sentence.block === titration.block)
+    .flatMap(({ mentions }) => ofKind(mentions, 'equation'))
   return own.length > 0 ? own : draft.reads.flatMap(({ mentions }) => ofKind(mentions, 'equation'))
 }
 
@@ -63,28 +70,44 @@ function chooseOwn(draft: Draft, titration: Titration, own: readonly MentionOf<'
 }
 
 const couldBeBefore = (draft: Draft, titration: Titration, equation: string, flask: readonly string[]) => {
-  const weighed = titration.weighings.length > 0 || draft.of('solution').some(({ gives }) => titration.flask.some(({ material }) => material === gives))
+  const weighed =
+    titration.weighings.length > 0 ||
+    draft.of('solution').some(({ gives }) => titration.flask.some(({ material }) => material === gives))
   return flask.some((solute) => reactsIn(equation, solute)) || weighed || flask.length === 0
 }
 
 /** What stands in the flask: the solutes of its bottles, of what was weighed into it, or an ion that the sheet speaks of. */
 function flaskSolutes(draft: Draft, titration: Titration): readonly string[] {
   const weighed = titration.weighings.flatMap((id) => draft.of('weighing').find((one) => one.id === id)?.of ?? [])
-  const held = [...titration.flask.map(({ material }) => material), ...weighed].flatMap((label) => draft.materials.get(label)?.solute ?? [])
+  const held = [...titration.flask.map(({ material }) => material), ...weighed].flatMap(
+    (label) => draft.materials.get(label)?.solute ?? [],
+  )
   if (held.length > 0) return held
   const text = draft.reads.filter(({ sentence }) => sentence.block === titration.block)
-  return text.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)).filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))
+  return text
+    .flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
+    .filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))
 }
 
-function proposed(draft: Draft, titration: Titration, solute: string | undefined, flask: readonly string[], hasBefore: boolean): readonly DraftEquation[] {
+function proposed(
+  draft: Draft,
+  titration: Titration,
+  solute: string | undefined,
+  flask: readonly string[],
+  hasBefore: boolean,
+): readonly DraftEquation[] {
   // In a back titration what is left over of the known bottle is titrated.
-  const strong = titration.flask.flatMap(({ material }) => (draft.materials.get(material)?.strength ? (draft.materials.get(material)?.solute ?? []) : []))
+  const strong = titration.flask.flatMap(({ material }) =>
+    draft.materials.get(material)?.strength ? (draft.materials.get(material)?.solute ?? []) : [],
+  )
   for (const one of hasBefore ? [...strong, ...flask] : [...flask, ...strong]) {
     const equation = proposeEquation(solute, one)
     if (equation === undefined) continue
     const before = hasBefore ? undefined : proposeBefore(solute, one)
-    return [...(before === undefined ? [] : [{ equation: before, role: 'before' as const, proposed: true }]), { equation, role: 'titration' as const, proposed: true }]
+    return [
+      ...(before === undefined ? [] : [{ equation: before, role: 'before' as const, proposed: true }]),
+      { equation, role: 'titration' as const, proposed: true },
+    ]
   }
   return []
 }
-

@@ -1,5 +1,5 @@
-import { dissociate, type Formula, parseFormula, saltOf } from '../../substance/index.ts'
 import { ChemistryError } from '../../problem/index.ts'
+import { dissociate, type Formula, parseFormula, saltOf } from '../../substance/index.ts'
 
 /** What reacts with what in titrations that are no neutralisations (common practice; half-equations as in textbooks). */
 const PAIRS: readonly (readonly [burette: RegExp, flask: RegExp, equation: string])[] = [
@@ -65,12 +65,19 @@ function neutralisation(acid: string, base: string): string | undefined {
     const organic = ORGANIC[acid]
     return organic && (metal === 'Na' || metal === 'K') ? organic(metal) : undefined
   }
-  if (base === 'NH3') return protons === 1 ? `NH3 + ${acid} -> ${saltOf(parseFormula('NH4+'), parseFormula(anion))}` : `2NH3 + ${acid} -> ${saltOf(parseFormula('NH4+'), parseFormula(anion))}`
-  if (base === 'Na2B4O7' && protons === 1) return `Na2B4O7 + 2${acid} + 5H2O -> 2${saltOf(parseFormula('Na+'), parseFormula(anion))} + 4H3BO3`
+  if (base === 'NH3')
+    return protons === 1
+      ? `NH3 + ${acid} -> ${saltOf(parseFormula('NH4+'), parseFormula(anion))}`
+      : `2NH3 + ${acid} -> ${saltOf(parseFormula('NH4+'), parseFormula(anion))}`
+  if (base === 'Na2B4O7' && protons === 1)
+    return `Na2B4O7 + 2${acid} + 5H2O -> 2${saltOf(parseFormula('Na+'), parseFormula(anion))} + 4H3BO3`
   return withMetalBase({ acid, anion, protons }, base)
 }
 
-function withMetalBase({ acid, anion, protons }: { acid: string; anion: string; protons: number }, base: string): string | undefined {
+function withMetalBase(
+  { acid, anion, protons }: { acid: string; anion: string; protons: number },
+  base: string,
+): string | undefined {
   const kind = /CO3|OH|^[A-Z][a-z]?O$/.exec(base)?.[0]
   const ions = ionsOf(base)
   const metal = ions?.find(({ ion }) => ion.charge > 0 && ion.text !== 'H+')
@@ -82,7 +89,8 @@ function withMetalBase({ acid, anion, protons }: { acid: string; anion: string; 
   const metals = metal.count * bases
   const perSalt = metal.ion.charge === protons ? 1 : protons / gcd(metal.ion.charge, protons)
   const salts = metals / perSalt
-  const others = kind === 'CO3' ? `${counted(bases, 'H2O')} + ${counted(bases, 'CO2')}` : counted(kind === 'OH' ? takes * bases : bases, 'H2O')
+  const others =
+    kind === 'CO3' ? `${counted(bases, 'H2O')} + ${counted(bases, 'CO2')}` : counted(kind === 'OH' ? takes * bases : bases, 'H2O')
   return `${counted(bases, base)} + ${counted(acids, acid)} -> ${counted(salts, salt)} + ${others}`
 }
 

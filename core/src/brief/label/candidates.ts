@@ -1,11 +1,12 @@
-import type { Sentence } from '../text/sentences.ts'
 import { thingsIn } from '../mention/things.ts'
+import type { Sentence } from '../text/sentences.ts'
 import { CODE, isNoLabel, WHOLE_CODE, WORD_CODE } from './code.ts'
 
 /** Nouns that are followed by the label of what they name. */
 const NOUN =
   /\b(?:solutions?|solns?|solids?|acids?|bases?|alkalis?|samples?|bottles?|jars?|vials?|beakers?|liquids?|mixtures?|unknowns?|salts?|powders?|crystals|substances?|compounds?|metals?|oils?|waters?|juices?|extracts?|inks?|dyes?|icings?|tablets?|stones?|rocks?|ash|pigments?|bleach|fertilisers?|fertilizers?|cleaners?|vinegars?|brines?|hydrates?|reagents?|titrants?|analytes?|labels?|labelled|labeled|called|portion|stock|standard|pens?)\s*[:,]?\s*\(?$/i
-const NAMED = /\b(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?$|\b(?:this|it)(?: solution| mixture| liquid| filtrate)? is(?: now)?(?: called| labelled)?(?: solution)?\s*$/i
+const NAMED =
+  /\b(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?$|\b(?:this|it)(?: solution| mixture| liquid| filtrate)? is(?: now)?(?: called| labelled)?(?: solution)?\s*$/i
 const TELLS = /^[)'"]?\s*(?:(?:is|are|was|were|contains?|containing|holds?|has been|has|comes? from|consists?|each)\b|[:=]\s)/
 const BRACKETED = /\((?:(?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i
 const CLOSED = /^[),]/
@@ -23,7 +24,8 @@ function evidenceOf(text: string, from: number, to: number, measured: boolean): 
   let score = isOwn ? 1 : 0
   if (NOUN.test(before)) score += 3
   if (NAMED.test(before)) score += 3
-  if (TELLS.test(after) && (/(?:^|[;,.]\s*(?:and\s+)?|\band\s+|[a-z]\s+|\()$/.test(before))) score += before.trim() === '' || isOwn || /[:=]/.test(after.slice(0, 2)) ? 3 : 2
+  if (TELLS.test(after) && /(?:^|[;,.]\s*(?:and\s+)?|\band\s+|[a-z]\s+|\()$/.test(before))
+    score += before.trim() === '' || isOwn || /[:=]/.test(after.slice(0, 2)) ? 3 : 2
   if (BRACKETED.test(before) && CLOSED.test(after)) score += 3
   if (APPOSED.test(before) && /^[,.;]|^ is\b/.test(after)) score += 3
   if (measured) score += 2
@@ -33,10 +35,12 @@ function evidenceOf(text: string, from: number, to: number, measured: boolean): 
 
 const ALL = new RegExp(`(?<![A-Za-z0-9])(?:${CODE})(?![A-Za-z0-9])`, 'g')
 /** A list of codes or of plain numbers after a noun in the plural: `Bottles 1, 2, 3 and 4`. */
-const NUMBERED = /\b(?:bottles|jars|tubes|samples|solutions|unknowns|inks|pens|liquids|solids|powders|salts|vials)[, ]+((?:\d(?!\.\d|\d)(?:, and |, | and | to |-)?){2,})(?![\d.])/gi
+const NUMBERED =
+  /\b(?:bottles|jars|tubes|samples|solutions|unknowns|inks|pens|liquids|solids|powders|salts|vials)[, ]+((?:\d(?!\.\d|\d)(?:, and |, | and | to |-)?){2,})(?![\d.])/gi
 const RANGE = /\b([A-Z]{0,3} ?)(\d{1,2})\s*(?:to|-)\s*\1(\d{1,2})(?![\d.])/g
 const DEFINED_WORD = new RegExp(`(?:^|[:;.]\\s*)(${WORD_CODE})\\s*(?:=|:\\s|(?:is|are|contains)\\b)`, 'g')
-const KEYWORDS = /^(?:NOTE|CARE|CAUTION|WARNING|DANGER|METHOD|PROCEDURE|AIM|TASK|PART|TABLE|RESULTS?|QUESTIONS?|DATA|EDTA|NAOH|KHP|TEST|APPARATUS|CHEMICALS|MATERIALS|REAGENTS|SAFETY|SOLNS?|INTRODUCTION|CALCULATIONS?|THEORY)$/
+const KEYWORDS =
+  /^(?:NOTE|CARE|CAUTION|WARNING|DANGER|METHOD|PROCEDURE|AIM|TASK|PART|TABLE|RESULTS?|QUESTIONS?|DATA|EDTA|NAOH|KHP|TEST|APPARATUS|CHEMICALS|MATERIALS|REAGENTS|SAFETY|SOLNS?|INTRODUCTION|CALCULATIONS?|THEORY)$/
 
 /** A whole line in capitals is a heading. */
 const isHeading = (text: string) => text === text.toUpperCase() && /[A-Z]{4}/.test(text) && !/[=:]/.test(text)
@@ -52,7 +56,12 @@ export function findLabels(sentences: readonly Sentence[]): ReadonlySet<string> 
     for (const match of text.matchAll(ALL)) {
       const [from, to] = [match.index, match.index + match[0].length]
       if (isNoLabel(text, from, to) || things.some((one) => from < one.to && one.from < to)) continue
-      const measured = things.some((one) => one.kind === 'quantity' && one.to <= from && /^\s*(?:portions?\s*)?(?:each\s*)?(?:of\s+)?(?:the\s+)?(?:solution\s+|solid\s+)?$/.test(text.slice(one.to, from)))
+      const measured = things.some(
+        (one) =>
+          one.kind === 'quantity' &&
+          one.to <= from &&
+          /^\s*(?:portions?\s*)?(?:each\s*)?(?:of\s+)?(?:the\s+)?(?:solution\s+|solid\s+)?$/.test(text.slice(one.to, from)),
+      )
       const alone = sentence.cell?.column === 0 && text === match[0]
       scores.set(match[0], (scores.get(match[0]) ?? 0) + (alone ? ENOUGH : evidenceOf(text, from, to, measured)))
     }
@@ -82,14 +91,21 @@ const shapeOf = (code: string) => code.replace(/\d+$/, '#')
 const JOINED = /^\s*(?:,|and|or|&|, and|and of|and in|with)\s*$/
 
 /** What is listed beside a label and is written like it is one, too. */
-function withNeighbours(labels: ReadonlySet<string>, scores: ReadonlyMap<string, number>, sentences: readonly Sentence[]): ReadonlySet<string> {
+function withNeighbours(
+  labels: ReadonlySet<string>,
+  scores: ReadonlyMap<string, number>,
+  sentences: readonly Sentence[],
+): ReadonlySet<string> {
   const all = new Set(labels)
   for (const { text } of sentences) {
     const codes = [...text.matchAll(ALL)].filter((match) => !isNoLabel(text, match.index, match.index + match[0].length))
     codes.forEach((match, index) => {
       const next = codes[index + 1]
       if (!next || !JOINED.test(text.slice(match.index + match[0].length, next.index))) return
-      for (const [one, other] of [[match[0], next[0]], [next[0], match[0]]] as const)
+      for (const [one, other] of [
+        [match[0], next[0]],
+        [next[0], match[0]],
+      ] as const)
         if (all.has(one) && !all.has(other) && shapeOf(one).length === shapeOf(other).length && scores.has(other)) all.add(other)
     })
   }

@@ -22,7 +22,13 @@ export function isNoLabel(text: string, from: number, to: number): boolean {
   if (/[A-Za-z0-9+.^]$/.test(before.slice(-1)) && !/(?:^|\s)[(]?$/.test(before)) return true
   if (/^[A-Za-z0-9+]/.test(after) || /^-\d|^- ?[a-z]/.test(after) || OTHER_AFTER.test(after)) return true
   if (OTHER_BEFORE.test(before)) return true
-  if (code === 'A') return /^ +[a-z(]/.test(after) && !/^ +(?:is|was|and|are|contains?|holds?|from|with|to|into|in|by|as|or|until|has|reacts|at|on|for|which|are|then|were|\()/.test(after)
+  if (code === 'A')
+    return (
+      /^ +[a-z(]/.test(after) &&
+      !/^ +(?:is|was|and|are|contains?|holds?|from|with|to|into|in|by|as|or|until|has|reacts|at|on|for|which|are|then|were|\()/.test(
+        after,
+      )
+    )
   if (code === 'I') return /^ +(?:am|have|think|did|was|had|would|found|used)\b/.test(after) && !/solution,? $/.test(before)
   return false
 }

@@ -28,8 +28,10 @@ export interface SheetMaterial {
 const SOLID =
   /\b(?:crystals?|powder(?:ed)?|solids?|shells?|tablets?|anhydrous|granules?|turnings|filings|ribbon|foil|stones?|rocks?|pigment|hydrated?|fertili[sz]er|alum|ash(?! dissolved)|crushed|lumps?|chips?|ore|chalk|dust|ground|dried)\b/i
 const LIQUID = /\b(?:inks?|icings?|dyes?|yeast|oil|hydrocarbon|organic liquid|propanone|ethanol|food colou?r(?:ing)?s?)\b/i
-const DISSOLVED = /\b(?:solutions?|soln|acid|dilute|aqueous|dissolved|concentration|molarity|unknown strength|bleach|juice|brine|vinegar|water|extract|indicator|buffer|lye|wash)\b/i
-const MIXED = /\b(?:mixture|impure|with (?:some|sand|clay|other|a little)|sand|both|together with|mainly|mostly|starch|buffer|some of|part of|one is|tablets?|pills?|shells?|ore)\b/i
+const DISSOLVED =
+  /\b(?:solutions?|soln|acid|dilute|aqueous|dissolved|concentration|molarity|unknown strength|bleach|juice|brine|vinegar|water|extract|indicator|buffer|lye|wash)\b/i
+const MIXED =
+  /\b(?:mixture|impure|with (?:some|sand|clay|other|a little)|sand|both|together with|mainly|mostly|starch|buffer|some of|part of|one is|tablets?|pills?|shells?|ore)\b/i
 const IMPURE = /\b(?:mixture|impure|sand|clay|both|starch|buffer|tablets?)\b/i
 const METAL_FORM = /\b(?:powder|ribbon|granules?|turnings|filings|foil|dust|metal|wire|strip|lumps?)\b/i
 
@@ -40,7 +42,9 @@ const INSOLUBLE = /^(?:MnO2|CaCO3|CuO|CuCO3|Zn|Mg|Fe|Al|Cu|MgO|ZnO|ZnCO3|MgCO3|B
 function soluteOf(mentions: readonly Mention[], words: string): string | undefined {
   const named = ofKind(mentions, 'substance').filter(
     ({ formula, written }) =>
-      !/[+-]$/.test(formula) && formula !== 'H2O' && (written === 'formula' || !/^[A-Z][a-z]?$/.test(formula) || METAL_FORM.test(words)),
+      !/[+-]$/.test(formula) &&
+      formula !== 'H2O' &&
+      (written === 'formula' || !/^[A-Z][a-z]?$/.test(formula) || METAL_FORM.test(words)),
   )
   const written = named.filter((one) => one.written === 'formula')
   // A formula that is written out says what it is, whatever it comes in; a name may be of what is in it.
@@ -65,7 +69,10 @@ export function materialOf(label: string, said: readonly Said[], words: string, 
   const [indicator] = ofKind(own, 'indicator')
   const solute = soluteOf(own, text)
   const dissolved = strength !== undefined || DISSOLVED.test(text)
-  const isSolid = (SOLID.test(text) || /\.(?:\d*|[a-z])H2O$/.test(solute ?? '') || INSOLUBLE.test(solute ?? '')) && !/\bsolution\b|dissolved/i.test(text) && strength === undefined
+  const isSolid =
+    (SOLID.test(text) || /\.(?:\d*|[a-z])H2O$/.test(solute ?? '') || INSOLUBLE.test(solute ?? '')) &&
+    !/\bsolution\b|dissolved/i.test(text) &&
+    strength === undefined
   return {
     label,
     form: isSolid ? 'solid' : LIQUID.test(text) && !dissolved ? 'liquid' : 'solution',

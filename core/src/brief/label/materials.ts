@@ -1,11 +1,15 @@
 import type { Mention } from '../mention/mention.ts'
 import { materialOf, type SheetMaterial } from './material.ts'
-import { type Read, type Said, saidOf } from './said.ts'
+import type { Read, Said } from './said.ts'
 
 /** The materials of a sheet by their labels, in the order in which it speaks of them. */
-export function materialsOf(reads: readonly Read[], words: string, labels: ReadonlySet<string>): ReadonlyMap<string, SheetMaterial> {
+export function materialsOf(
+  reads: readonly Read[],
+  said: readonly Said[],
+  words: string,
+  labels: ReadonlySet<string>,
+): ReadonlyMap<string, SheetMaterial> {
   const mentions: readonly Mention[] = reads.flatMap((read) => read.mentions)
-  const said = [...saidOf(reads), ...saidInTables(reads)]
   const first = (label: string) => mentions.find((one) => one.kind === 'label' && one.label === label)?.from ?? 0
   return new Map(
     [...labels]
@@ -23,7 +27,7 @@ export function materialsOf(reads: readonly Read[], words: string, labels: Reado
 }
 
 /** A row of a table whose first cell is a label tells of it in its second. */
-function* saidInTables(reads: readonly Read[]): Generator<Said> {
+export function* saidInTables(reads: readonly Read[]): Generator<Said> {
   for (const { sentence, mentions } of reads) {
     const { cell, text } = sentence
     const [only] = mentions

@@ -17,14 +17,17 @@ export interface Read {
   readonly mentions: readonly Mention[]
 }
 
-const TELLS = /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:compared|titrated|added|run|weighed|pipetted|placed|put|measured|used|poured|transferred|heated|filled|reweighed|tested|mixed)\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
+const TELLS =
+  /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:compared|titrated|added|run|weighed|pipetted|placed|put|measured|used|poured|transferred|heated|filled|reweighed|tested|mixed)\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
 /** A relative clause between a label and what is told of it: `E, found in the shed, is …`. */
 const ASIDE = /^\s*,\s[^,.;]{3,60},\s+(?=(?:is|are|contains?|holds?)\b)/
 const LIST = /^\s*(?:,|and|,\s*and|and of|or)\s*$/
 /** Before a label that is told of: the beginning of a clause, or a noun that it names. */
-const ASKED = /\b(?:of|in|percentage|what|which|how|whether|if|why|until|with|from|by|when)\s+(?:the\s+)?(?:solution\s+|solid\s+|sample\s+)?$/i
+const ASKED =
+  /\b(?:of|in|percentage|what|which|how|whether|if|why|until|with|from|by|when)\s+(?:the\s+)?(?:solution\s+|solid\s+|sample\s+)?$/i
 const ENDS_SAYING = /;|\bbecause\b|\breacts?\b|\b(?:is|are|has) to be\b|\bwill\b|, not\b|\byou\b|\?$/i
-const NAMED = /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:solution|mixture) is(?: now)?(?: solution)?)\s*$/i
+const NAMED =
+  /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:solution|mixture) is(?: now)?(?: solution)?)\s*$/i
 /** Whether a label is given to what the sentence before made. */
 const isNaming = (before: string) => NAMED.test(before)
 
@@ -62,7 +65,12 @@ function endOf(sentence: Sentence, begun: number, next: MentionOf<'label'> | und
   return begun + Math.min(turn, Math.max(nextTold, 0), rest.length)
 }
 
-function* toldAfter(sentence: Sentence, { label, from, to }: MentionOf<'label'>, after: string, next: MentionOf<'label'> | undefined): Generator<Said> {
+function* toldAfter(
+  sentence: Sentence,
+  { label, from, to }: MentionOf<'label'>,
+  after: string,
+  next: MentionOf<'label'> | undefined,
+): Generator<Said> {
   const before = sentence.text.slice(0, from - sentence.from)
   const aside = ASIDE.exec(after)?.[0].length ?? 0
   const tells = TELLS.exec(after.slice(aside))
@@ -73,12 +81,16 @@ function* toldAfter(sentence: Sentence, { label, from, to }: MentionOf<'label'>,
     return
   }
   // "with J, 0.100 mol dm-3 hydrochloric acid, using …": an apposition, up to the next comma.
-  const apposed = /^,?\s*(?:which is\s+|being\s+|an?\s+|\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(after)
+  const apposed =
+    /^,?\s*(?:which is\s+|being\s+|an?\s+|\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(
+      after,
+    )
   if (apposed && /^(?:,|\s*\()/.test(after)) yield { label, from: to, to: to + apposed[0].length, how: 'told' }
 }
 
 /** What stands between the words that are said of a label and those before them. */
-const BOUNDARY = /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
+const BOUNDARY =
+  /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
 
 function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, before: string, after: string): Generator<Said> {
   const bracket = /\(\s*((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(before)
@@ -88,7 +100,8 @@ function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, be
     // A strength may stand before a boundary word: "0.0100 mol dm-3 EDTA (solution E)".
     yield { label, from: sentence.from + Math.min(begun, phrase.length), to: sentence.from + phrase.length, how: 'told' }
     const close = after.indexOf(')')
-    if (after.startsWith(',') && close > 0) yield { label, from: from + label.length, to: from + label.length + close, how: 'told' }
+    if (after.startsWith(',') && close > 0)
+      yield { label, from: from + label.length, to: from + label.length + close, how: 'told' }
     return
   }
   const apposed = /,\s*(?:(?:solution|solid|acid|bottle|sample|liquid|powder|label|labelled)\s+)?$/i.exec(before)
@@ -99,7 +112,8 @@ function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, be
     return
   }
   const noun = /(?:^|[\s(])((?:[A-Za-z-]+ )?[A-Za-z]{3,}) $/.exec(before)
-  if (noun && !/\b(?:and|of|with|the|into|from|each|for|add|titrate|both|than|weigh|are|is)$/i.test(noun[1] ?? '')) yield { label, from: sentence.from + before.length - (noun[1]?.length ?? 0) - 1, to: from, how: 'noun' }
+  if (noun && !/\b(?:and|of|with|the|into|from|each|for|add|titrate|both|than|weigh|are|is)$/i.test(noun[1] ?? ''))
+    yield { label, from: sentence.from + before.length - (noun[1]?.length ?? 0) - 1, to: from, how: 'noun' }
 }
 
 /** "Solutions S1 and S2 each contain one salt", "V3 and V4 are solids": told of every label of the list. */
@@ -107,13 +121,18 @@ function* toldOfList(sentence: Sentence, labels: readonly MentionOf<'label'>[]):
   const { text, from } = sentence
   for (let first = 0; first < labels.length - 1; first++) {
     let last = first
-    while (last + 1 < labels.length && LIST.test(text.slice((labels[last] as Mention).to - from, (labels[last + 1] as Mention).from - from))) last++
+    while (
+      last + 1 < labels.length &&
+      LIST.test(text.slice((labels[last] as Mention).to - from, (labels[last + 1] as Mention).from - from))
+    )
+      last++
     if (last === first) continue
     const end = (labels[last] as Mention).to
     const tells = TELLS.exec(text.slice(end - from))
     const noun = /([A-Za-z-]+)\s*,?\s*$/.exec(text.slice(0, (labels[first] as Mention).from - from))
     for (const { label } of labels.slice(first, last + 1)) {
-      if (tells) yield { label, from: end + tells[0].length, to: endOf(sentence, end + tells[0].length, labels[last + 1]), how: 'told' }
+      if (tells)
+        yield { label, from: end + tells[0].length, to: endOf(sentence, end + tells[0].length, labels[last + 1]), how: 'told' }
       if (noun) yield { label, from: from + noun.index, to: from + noun.index + (noun[1]?.length ?? 0), how: 'noun' }
     }
     first = last

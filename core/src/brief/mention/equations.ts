@@ -18,9 +18,15 @@ export function equationsIn(text: string): readonly Mention[] {
     try {
       const { reactants, products } = parseEquation(`${tidy(match[1])} -> ${tidy(match[2])}`)
       const bare = (terms: typeof reactants) => terms.map(({ count, formula }) => ({ count, formula }))
+      const lead = match[0].length - match[0].trimStart().length
       if (reactants.length + products.length < 2 || !/[A-Z].*[A-Z]/.test(match[0])) return []
       return [
-        { kind: 'equation', equation: formatEquation({ reactants: bare(reactants), products: bare(products) }), from: match.index, to: match.index + match[0].length },
+        {
+          kind: 'equation',
+          equation: formatEquation({ reactants: bare(reactants), products: bare(products) }),
+          from: match.index + lead,
+          to: match.index + match[0].trimEnd().length,
+        },
       ]
     } catch (error) {
       if (error instanceof ChemistryError) return []

@@ -27,7 +27,10 @@ const KNOWN = INDICATORS.filter(({ kind }) => kind !== 'manganate').flatMap(({ n
 )
 const NAMES: ReadonlyMap<string, string> = new Map([...MORE.map((name) => [name, name] as const), ...KNOWN])
 const ANY = new RegExp(
-  `(?<![A-Za-z])(?:${[...NAMES.keys()].toSorted((a, b) => b.length - a.length).map((name) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+')).join('|')})(?![A-Za-z])`,
+  `(?<![A-Za-z])(?:${[...NAMES.keys()]
+    .toSorted((a, b) => b.length - a.length)
+    .map((name) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+'))
+    .join('|')})(?![A-Za-z])`,
   'gi',
 )
 

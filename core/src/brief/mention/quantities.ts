@@ -25,16 +25,16 @@ export const numberSaid = (text: string): string => SPOKEN[text.toLowerCase()] ?
 const UNITS: readonly (readonly [pattern: string, of: QuantityKind, unit: string])[] = [
   [String.raw`cm\^?3|mL|ml|cc|millilit(?:re|er)s?`, 'volume', 'cm3'],
   [String.raw`dm\^?3|L|lit(?:re|er)s?`, 'volume', 'dm3'],
-  [String.raw`mg`, 'mass', 'mg'],
-  [String.raw`kg`, 'mass', 'kg'],
-  [String.raw`g|grams?`, 'mass', 'g'],
+  ['mg', 'mass', 'mg'],
+  ['kg', 'mass', 'kg'],
+  ['g|grams?', 'mass', 'g'],
   [String.raw`°\s*C|degrees?(?: C(?:elsius)?)?`, 'temperature', '°C'],
-  [String.raw`s|sec|seconds?`, 'time', 's'],
-  [String.raw`min|mins|minutes?`, 'time', 'min'],
-  [String.raw`h|hours?`, 'time', 'h'],
-  [String.raw`mm`, 'length', 'mm'],
-  [String.raw`cm`, 'length', 'cm'],
-  [String.raw`drops?`, 'drops', 'drops'],
+  ['s|sec|seconds?', 'time', 's'],
+  ['min|mins|minutes?', 'time', 'min'],
+  ['h|hours?', 'time', 'h'],
+  ['mm', 'length', 'mm'],
+  ['cm', 'length', 'cm'],
+  ['drops?', 'drops', 'drops'],
 ]
 const OF_UNIT = UNITS.map(([pattern, of, unit]) => ({ whole: new RegExp(`^(?:${pattern})$`), of, unit }))
 const ANY_UNIT = UNITS.map(([pattern]) => pattern).join('|')
@@ -47,7 +47,8 @@ const QUANTITY = new RegExp(
 )
 const STRENGTH_UNIT = String.raw`mmol\s*(?:\/|\s)\s*(?:dm\^?-?3|L)(?:\s*-1)?|mol\s*(?:\/|\s)?\s*(?:dm\^?-?3|L|l)(?:\s*\^?-1)?|mol per (?:dm\^?3|lit(?:re|er)|L)|M(?![A-Za-z0-9])|mM|[Mm]olar|m?g\s*(?:\/|\s)?\s*(?:dm\^?-?3|L|l)(?:\s*\^?-1)?|g per (?:dm\^?3|lit(?:re|er)|L)|g\/100\s*cm3|%\s*\(?(?:w\/v|m\/v)\)?|%|ppm`
 const STRENGTH = new RegExp(`(?<![A-Za-z0-9.])(\\d+(?:[.,]\\d+)?)\\s*-?\\s*(${STRENGTH_UNIT})(?![A-Za-z0-9-])`, 'g')
-const PART_MOLAR = /(?<![A-Za-z0-9])(?:M\/\d+(?:\.\d+)?|(?:deci|centi|milli)molar|(?:an? )?(?:half|tenth|twentieth|fifth|hundredth)(?: of)?[ -]molar)(?![A-Za-z0-9])/gi
+const PART_MOLAR =
+  /(?<![A-Za-z0-9])(?:M\/\d+(?:\.\d+)?|(?:deci|centi|milli)molar|(?:an? )?(?:half|tenth|twentieth|fifth|hundredth)(?: of)?[ -]molar)(?![A-Za-z0-9])/gi
 
 const ABOUT = /\b(?:about|approximately|approx\.?|roughly|around|nearly|nominally|near|ca\.?|circa)\s*$/i
 const isAbout = (text: string, from: number) => ABOUT.test(text.slice(Math.max(0, from - 20), from))
@@ -68,12 +69,22 @@ export function strengthsIn(text: string): readonly Mention[] {
   const written = [...text.matchAll(STRENGTH)].flatMap((match): Mention[] => {
     const [whole, digits = '', unit = ''] = match
     const strength = readStrength(`${digits.replace(',', '.')} ${plainUnit(unit)}`)
-    if (!strength || (unit.startsWith('%') && !/w\/v|m\/v/.test(unit) && !/^\s*(?:[A-Z(]|aqueous|solution|sodium|potassium|iron|copper)/.test(text.slice(match.index + whole.length, match.index + whole.length + 12)))) return []
+    if (
+      !strength ||
+      (unit.startsWith('%') &&
+        !/w\/v|m\/v/.test(unit) &&
+        !/^\s*(?:[A-Z(]|aqueous|solution|sodium|potassium|iron|copper)/.test(
+          text.slice(match.index + whole.length, match.index + whole.length + 12),
+        ))
+    )
+      return []
     return [{ kind: 'strength', strength, about: isAbout(text, match.index), from: match.index, to: match.index + whole.length }]
   })
   const spoken = [...text.matchAll(PART_MOLAR)].flatMap((match): Mention[] => {
     const strength = readStrength(match[0])
-    return strength ? [{ kind: 'strength', strength, about: isAbout(text, match.index), from: match.index, to: match.index + match[0].length }] : []
+    return strength
+      ? [{ kind: 'strength', strength, about: isAbout(text, match.index), from: match.index, to: match.index + match[0].length }]
+      : []
   })
   return [...written, ...spoken]
 }

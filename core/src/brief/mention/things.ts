@@ -21,4 +21,3 @@ export function thingsIn(text: string, labels: ReadonlySet<string> = new Set()):
   put(substancesIn(text, labels).map(({ formula, from, to, written }) => ({ kind: 'substance', formula, written, from, to })))
   return found.toSorted((a, b) => a.from - b.from)
 }
-

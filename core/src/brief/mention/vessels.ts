@@ -2,19 +2,19 @@ import type { Mention, Vessel } from './mention.ts'
 
 /** What things are called (common practice); of two that fit at a place the first counts. */
 const NAMES: readonly (readonly [pattern: string, vessel: Vessel])[] = [
-  [String.raw`bur(?:ette|et)s?`, 'burette'],
+  ['bur(?:ette|et)s?', 'burette'],
   [String.raw`(?<=\b(?:an?|the|your|by|from|with|same|clean|cm3|mL)\s)(?:pipette|pipet)s?`, 'pipette'],
-  [String.raw`(?:measuring|graduated) cylinders?|cylinders?`, 'cylinder'],
-  [String.raw`(?:conical|erlenmeyer|titration|titrating) flasks?`, 'conical flask'],
-  [String.raw`(?:volumetric|graduated|standard|measuring) flasks?`, 'volumetric flask'],
-  [String.raw`(?:(?:reaction|side-arm|round-bottomed) )?flasks?`, 'flask'],
-  [String.raw`beakers?`, 'beaker'],
-  [String.raw`(?:evaporating )?(?:crucibles?|dish|basin)`, 'crucible'],
-  [String.raw`(?:test|boiling|ignition|hard-glass)[ -]?tubes?|tubes?`, 'tube'],
-  [String.raw`(?:plastic|polystyrene|foam|insulated) cups?|cups?|calorimeters?`, 'cup'],
-  [String.raw`(?:gas )?syringes?|inverted (?:measuring )?cylinder`, 'syringe'],
-  [String.raw`chromatography paper|chromatogram|TLC plates?|(?:silica )?plates?`, 'paper'],
-  [String.raw`weighing (?:bottle|boat)s?`, 'weighing bottle'],
+  ['(?:measuring|graduated) cylinders?|cylinders?', 'cylinder'],
+  ['(?:conical|erlenmeyer|titration|titrating) flasks?', 'conical flask'],
+  ['(?:volumetric|graduated|standard|measuring) flasks?', 'volumetric flask'],
+  ['(?:(?:reaction|side-arm|round-bottomed) )?flasks?', 'flask'],
+  ['beakers?', 'beaker'],
+  ['(?:evaporating )?(?:crucibles?|dish|basin)', 'crucible'],
+  ['(?:test|boiling|ignition|hard-glass)[ -]?tubes?|tubes?', 'tube'],
+  ['(?:plastic|polystyrene|foam|insulated) cups?|cups?|calorimeters?', 'cup'],
+  ['(?:gas )?syringes?|inverted (?:measuring )?cylinder', 'syringe'],
+  ['chromatography paper|chromatogram|TLC plates?|(?:silica )?plates?', 'paper'],
+  ['weighing (?:bottle|boat)s?', 'weighing bottle'],
 ]
 const ALL = new RegExp(
   `(?<![A-Za-z-])(?:(\\d+(?:\\.\\d+)?)\\s*-?\\s*(?:cm\\^?3|mL|ml)\\s+)?(?:(?:clean|dry|labelled|separate|glass|empty|small|plastic)[, ]+)*(?:${NAMES.map(([pattern], index) => `(?<v${index}>${pattern})`).join('|')})(?![A-Za-z])`,

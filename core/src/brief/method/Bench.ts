@@ -34,7 +34,8 @@ export class Bench {
   /** Puts something into a vessel, unless it is in there already. */
   put(place: Place, held: Held): void {
     this.place = place
-    if (!this.holds[place].some((one) => one.material === held.material && one.weighing === held.weighing)) this.holds[place].push(held)
+    if (!this.holds[place].some((one) => one.material === held.material && one.weighing === held.weighing))
+      this.holds[place].push(held)
   }
 
   empty(place: Place): readonly Held[] {

@@ -3,7 +3,8 @@ import type { DraftChromatogram } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 
-const ABOUT_IT = /\bspots?\b|\bpencil|\bfront\b|\bsolvent|\bpaper\b|\bdistance|\bmeasure|\bRf\b|\bdip\b|\bstand\b|\bdry\b|\bspray|\bplate\b|\bchromatogra|\bstrip\b|\brisen\b|\bcompared\b/i
+const ABOUT_IT =
+  /\bspots?\b|\bpencil|\bfront\b|\bsolvent|\bpaper\b|\bdistance|\bmeasure|\bRf\b|\bdip\b|\bstand\b|\bdry\b|\bspray|\bplate\b|\bchromatogra|\bstrip\b|\brisen\b|\bcompared\b/i
 const REFERENCES = [
   /\b(?:known (?:dyes|pigments|samples|inks|amino acids|food dyes|colours)|references?(?: solutions)?(?: of)?|standards?(?: of)?|single dyes|authentic samples of|permitted dyes|pure dyes)[,:]?\s+((?!and\b|are\b|is\b)[^.;]+?)(?=,? (?:on|at|along|in|near)\b|,? are\b|\.|;|$)/i,
   /\b(?:compared|run (?:beside|alongside|against)|beside|alongside|next to)(?: with| to)?\s+([^.;]+?)(?=,? (?:on|at|along|in)\b|\.|;|$)/i,
@@ -17,7 +18,11 @@ const SOLVENTS = [
 ]
 const NOT_A_SOLVENT = /^(?:the|a|an|pencil|paper|water level|capillary|fine)\b|\bruler\b|\bspots?\b/i
 
-const listOf = (text: string) => text.split(/,\s*(?:and\s+)?|\s+and\s+(?:of\s+)?/).map((one) => one.trim().replace(/^(?:the|of)\s+/, '')).filter((one) => one !== '' && one.length < 40)
+const listOf = (text: string) =>
+  text
+    .split(/,\s*(?:and\s+)?|\s+and\s+(?:of\s+)?/)
+    .map((one) => one.trim().replace(/^(?:the|of)\s+/, ''))
+    .filter((one) => one !== '' && one.length < 40)
 
 /** A chromatogram of a question: what is spotted, which spots are known, what it runs in. */
 export function readChromatogramOf(draft: Draft, reads: readonly Read[]): void {
@@ -29,8 +34,13 @@ export function readChromatogramOf(draft: Draft, reads: readonly Read[]): void {
   const known = listOf(references ?? '').filter((name) => !/^all\b|^it$|^each\b/.test(name))
   const codes = new Set(known.flatMap((name) => /\(([A-Z]\d?)\)/.exec(name)?.[1] ?? []))
   for (const code of codes) draft.materials.delete(code)
-  part.spots = [...samplesOf(draft, reads, codes).map((label) => ({ label, known: false })), ...known.map((name) => ({ label: name.replace(/\s*\([^)]*\)/, ''), known: true }))]
-  const solvent = SOLVENTS.map((pattern) => pattern.exec(text)?.[1]?.trim()).find((found) => found !== undefined && !NOT_A_SOLVENT.test(found))
+  part.spots = [
+    ...samplesOf(draft, reads, codes).map((label) => ({ label, known: false })),
+    ...known.map((name) => ({ label: name.replace(/\s*\([^)]*\)/, ''), known: true })),
+  ]
+  const solvent = SOLVENTS.map((pattern) => pattern.exec(text)?.[1]?.trim()).find(
+    (found) => found !== undefined && !NOT_A_SOLVENT.test(found),
+  )
   if (solvent !== undefined) part.solvent = solvent
   const unit = /\bin (cm|mm)\b/.exec(text)?.[1]
   if (unit === 'cm' || unit === 'mm') part.unit = unit
@@ -38,7 +48,9 @@ export function readChromatogramOf(draft: Draft, reads: readonly Read[]): void {
 }
 
 function samplesOf(draft: Draft, reads: readonly Read[], codes: ReadonlySet<string>): readonly string[] {
-  const labels = [...new Set(reads.flatMap(({ mentions }) => ofKind(mentions, 'label').map(({ label }) => label)))].filter((label) => !codes.has(label))
+  const labels = [...new Set(reads.flatMap(({ mentions }) => ofKind(mentions, 'label').map(({ label }) => label)))].filter(
+    (label) => !codes.has(label),
+  )
   for (const label of labels) {
     const material = draft.materials.get(label)
     if (!material) continue

@@ -34,7 +34,8 @@ export type Target =
 /** Words that may stand between a quantity and what it is of. */
 const BETWEEN =
   /^[\s,]*(?:(?:portions?|samples?|aliquots?|lots?|quantit(?:y|ies)|each|more|further|fresh|extra|of|the|your|this|that|some|solutions?|solid|powdered|crushed|dry|dried|clean|anhydrous|hydrated|dilute|diluted|aqueous|pure|distilled|deioni[sz]ed|cold|hot|warm|finely|ground|standard|unknown|acid|strip|length|piece|unlabelled|sample|prepared)[\s,]*)*[([]?(?:solution |solid )?$/i
-const IT = /^\s*-?\s*(?:(?:portions?|aliquots?|samples?)\b\s*(?:of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|your solution)\b)?|of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|this solution|your solution)\b)/i
+const IT =
+  /^\s*-?\s*(?:(?:portions?|aliquots?|samples?)\b\s*(?:of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|your solution)\b)?|of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|this solution|your solution)\b)/i
 
 /** What a quantity of a clause is of, if it says so. */
 export function targetOf(quantity: Mention, mentions: readonly Mention[], words: string): Target | undefined {

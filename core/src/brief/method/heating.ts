@@ -2,18 +2,28 @@ import type { Draft } from '../draft/Draft.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 
-const HEATS = /\bcrucible|\bheat|\breweigh|\bre-weigh|\bcool|\bweigh|\bdesiccator|\bmass(?:es)?\b|\bdish\b|\blid\b|\bflame\b|\bignite/i
+const HEATS =
+  /\bcrucible|\bheat|\breweigh|\bre-weigh|\bcool|\bweigh|\bdesiccator|\bmass(?:es)?\b|\bdish\b|\blid\b|\bflame\b|\bignite/i
 const WITHIN = /\b(?:within|no more than|by less than|less than|differ by|to the nearest)\s+(?:\w+ )?(\d\.\d+)\s*g\b/i
 const LOST: readonly (readonly [pattern: RegExp, lost: string])[] = [
-  [/carbon dioxide (?:is|was|gas is|has been)?\s*(?:driven|given|lost|evolved|released|escapes)|loss of carbon dioxide|lost (?:as )?carbon dioxide/i, 'CO2'],
+  [
+    /carbon dioxide (?:is|was|gas is|has been)?\s*(?:driven|given|lost|evolved|released|escapes)|loss of carbon dioxide|lost (?:as )?carbon dioxide/i,
+    'CO2',
+  ],
   [/oxygen (?:is|was|gas is|has been)?\s*(?:driven|given|lost|evolved|released|escapes)/i, 'O2'],
 ]
 const GASES: Readonly<Record<string, string>> = { CO2: 'CO2', H2O: 'H2O', O2: 'O2', SO3: 'SO3', SO2: 'SO2', NO2: 'NO2' }
 
 /** What a solid loses: as the sheet says it, or as its equation does; water where nothing is said. */
-function lostIn(reads: readonly Read[], text: string): { readonly lost: string; readonly equation?: string } {
-  const equation = reads.flatMap(({ mentions }) => ofKind(mentions, 'equation')).find((one) => !/\+.*->/.test(one.equation))?.equation
-  const products = equation?.split('->')[1]?.split(/\s\+\s/).map((one) => one.trim().replace(/^\d+/, '')) ?? []
+function lostIn(draft: Draft, reads: readonly Read[], text: string): { readonly lost: string; readonly equation?: string } {
+  const given = reads.flatMap(({ mentions }) => ofKind(mentions, 'equation')).find((one) => !/\+.*->/.test(one.equation))
+  draft.land(given, 'what happens in the heat')
+  const equation = given?.equation
+  const products =
+    equation
+      ?.split('->')[1]
+      ?.split(/\s\+\s/)
+      .map((one) => one.trim().replace(/^\d+/, '')) ?? []
   const gas = products.map((one) => GASES[one]).find((one) => one !== undefined)
   const said = LOST.find(([pattern]) => pattern.test(text))?.[1]
   return { lost: said ?? gas ?? 'H2O', ...(equation !== undefined && gas !== undefined ? { equation } : {}) }
@@ -25,8 +35,14 @@ function heatedIn(draft: Draft, reads: readonly Read[]): string | undefined {
     if (!/\bcrucible|\bdish|\bweigh|\bput\b|\badd\b|\btransfer\b|\bplace\b|\bg of\b|\bheat\b/i.test(sentence.text)) return []
     return ofKind(mentions, 'label').map(({ label }) => label)
   })
-  const solids = [...draft.materials.values()].filter(({ form, label }) => form === 'solid' && reads.some(({ mentions }) => ofKind(mentions, 'label').some((one) => one.label === label)))
-  const named = into.find((label) => draft.materials.get(label)?.form === 'solid') ?? into[0] ?? (solids.length === 1 ? solids[0]?.label : undefined)
+  const solids = [...draft.materials.values()].filter(
+    ({ form, label }) =>
+      form === 'solid' && reads.some(({ mentions }) => ofKind(mentions, 'label').some((one) => one.label === label)),
+  )
+  const named =
+    into.find((label) => draft.materials.get(label)?.form === 'solid') ??
+    into[0] ??
+    (solids.length === 1 ? solids[0]?.label : undefined)
   if (named !== undefined) return named
   for (const { sentence, mentions } of reads) {
     if (!/\bcrucible|\bdish|\bg of\b|\bheat/i.test(sentence.text)) continue
@@ -43,7 +59,11 @@ export function readHeating(draft: Draft, reads: readonly Read[]): void {
   const text = reads.map(({ sentence }) => sentence.text).join('\n')
   const of = heatedIn(draft, reads)
   const within = WITHIN.exec(text)?.[1]
-  const part = draft.begin('heating', first, { ...(of === undefined ? {} : { of }), ...lostIn(reads, text), ...(within === undefined ? {} : { within }) })
+  const part = draft.begin('heating', first, {
+    ...(of === undefined ? {} : { of }),
+    ...lostIn(draft, reads, text),
+    ...(within === undefined ? {} : { within }),
+  })
   const material = of === undefined ? undefined : draft.materials.get(of)
   if (material && !material.strength) material.form = 'solid'
   for (const { sentence, mentions } of reads) {

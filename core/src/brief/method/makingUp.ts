@@ -3,11 +3,13 @@ import { ofKind } from '../mention/mention.ts'
 import type { Bench } from './Bench.ts'
 import { type Clause, vesselIn } from './clause.ts'
 
-const MAKES = /\b(?:make|makes|made|making) (?:it |the (?:\w+ )?(?:solution|liquid|volume|contents) |this |them |everything )?up\b|\bto (?:the |its )?(?:\w+ )?mark\b|\bto volume\b|\bup to (?:exactly )?\d|\bdilut(?:e|ed) (?:it |this )?(?:to|with|until)|\bmake \d+(?:\.\d+)? ?(?:cm3|mL) of (?:a )?solution/i
+const MAKES =
+  /\b(?:make|makes|made|making) (?:it |the (?:\w+ )?(?:solution|liquid|volume|contents) |this |them |everything )?up\b|\bto (?:the |its )?(?:\w+ )?mark\b|\bto volume\b|\bup to (?:exactly )?\d|\bdilut(?:e|ed) (?:it |this )?(?:to|with|until)|\bmake \d+(?:\.\d+)? ?(?:cm3|mL) of (?:a )?solution/i
 const UP_TO = /\b(?:up to|to|make|in) (?:exactly )?(\d+(?:\.\d+)?) ?(?:cm3|mL)\b/i
 
 /** Whether a clause makes a solution up to a known volume. */
-const makesUp = ({ text, mentions }: Clause) => MAKES.test(text) && !(vesselIn(mentions, 'burette') && !vesselIn(mentions, 'volumetric flask'))
+const makesUp = ({ text, mentions }: Clause) =>
+  MAKES.test(text) && !(vesselIn(mentions, 'burette') && !vesselIn(mentions, 'volumetric flask'))
 
 /** Moves what has been dissolved into the volumetric flask. */
 export function transfer(bench: Bench, clause: Clause): boolean {
@@ -17,6 +19,7 @@ export function transfer(bench: Bench, clause: Clause): boolean {
   bench.draft.land(volumetric, 'the volumetric flask')
   if (clause.deeds.has('transfer') || clause.deeds.has('rinse') || /\binto\b|\bto the\b/i.test(clause.text)) gather(bench)
   bench.place = 'volumetric'
+  bench.draft.mark(clause.read.sentence.n, 'make up')
   return true
 }
 

@@ -22,7 +22,11 @@ function placeOf(bench: Bench, { mentions, deeds }: Clause): Place {
 
 /** How a volume is measured: a pipette's has a decimal, a cylinder's is said to be about so much. */
 function byWhat(bench: Bench, { read, mentions }: Clause, volume: MentionOf<'quantity'>): NonNullable<Held['by']> {
-  if (vesselIn(mentions, 'pipette') || /\bpipett?(?:e|es|ed|ing)?\b/i.test(read.sentence.text.slice(0, volume.to - read.sentence.from))) return 'pipette'
+  if (
+    vesselIn(mentions, 'pipette') ||
+    /\bpipett?(?:e|es|ed|ing)?\b/i.test(read.sentence.text.slice(0, volume.to - read.sentence.from))
+  )
+    return 'pipette'
   if (vesselIn(read.mentions, 'cylinder')) return 'cylinder'
   const text = bench.draft.words.slice(read.sentence.from, read.sentence.to)
   if (/\bpipett?e?\b/i.test(text) && /\.\d/.test(volume.value)) return 'pipette'
@@ -81,7 +85,12 @@ function beginAnew(bench: Bench, material: string, text: string): void {
 const WATER = 'H2O'
 
 /** A substance without a label: water is only handled, anything else is a bottle of its own. */
-function putSubstance(bench: Bench, clause: Clause, volume: MentionOf<'quantity'>, { formula, from, to }: MentionOf<'substance'>): boolean {
+function putSubstance(
+  bench: Bench,
+  clause: Clause,
+  volume: MentionOf<'quantity'>,
+  { formula, from, to }: MentionOf<'substance'>,
+): boolean {
   const { draft } = bench
   if (formula === WATER) {
     draft.land(volume, 'water, which changes no amount')

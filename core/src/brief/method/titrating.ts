@@ -21,7 +21,8 @@ const isBottle = (mention: Mention) => mention.kind === 'label' || (mention.kind
 /** What a clause runs in from the burette. */
 function titrantIn(bench: Bench, { text, from, mentions }: Clause): string | undefined {
   const bottles = mentions.filter(isBottle).filter((one) => !isIndicator(bench, one))
-  const inFlask = (mention: Mention) => mention.kind === 'label' && bench.holds.flask.some(({ material }) => material === mention.label)
+  const inFlask = (mention: Mention) =>
+    mention.kind === 'label' && bench.holds.flask.some(({ material }) => material === mention.label)
   const withAt = WITH.exec(text)
   const stop = /\buntil\b|\bto (?:the|a|an) (?:first |faint )/i.exec(text)?.index ?? text.length
   if (withAt && withAt.index < stop) {
@@ -43,18 +44,25 @@ function titrantIn(bench: Bench, { text, from, mentions }: Clause): string | und
 function withStrength(bench: Bench, bottle: Mention, mentions: readonly Mention[]): string | undefined {
   const label = bottleOf(bench, bottle)
   const material = label === undefined ? undefined : bench.draft.materials.get(label)
-  const strength = ofKind(mentions, 'strength').find((one) => Math.abs(one.to - bottle.from) < 6 || Math.abs(one.from - bottle.to) < 4)
+  const strength = ofKind(mentions, 'strength').find(
+    (one) => Math.abs(one.to - bottle.from) < 6 || Math.abs(one.from - bottle.to) < 4,
+  )
   if (material && strength && !material.strength && !strength.about) material.strength = strength.strength
   if (strength) bench.draft.land(strength, `the strength of ${label}`)
   return label
 }
 
-const isIndicator = (bench: Bench, mention: Mention) => mention.kind === 'label' && bench.draft.materials.get(mention.label)?.indicator !== undefined
+const isIndicator = (bench: Bench, mention: Mention) =>
+  mention.kind === 'label' && bench.draft.materials.get(mention.label)?.indicator !== undefined
 
 /** What a clause fills the burette with. */
 export function fillBurette(bench: Bench, clause: Clause): boolean {
   const burette = vesselIn(clause.mentions, 'burette')
-  if (!burette || !(clause.deeds.has('fill') || clause.deeds.has('add') || clause.deeds.has('rinse') || clause.deeds.has('transfer'))) return false
+  if (
+    !burette ||
+    !(clause.deeds.has('fill') || clause.deeds.has('add') || clause.deeds.has('rinse') || clause.deeds.has('transfer'))
+  )
+    return false
   // "Run 5.00 cm3 from the burette" fills nothing.
   if (/\bfrom (?:a|the|your)\b[^,;]*$/i.test(bench.draft.words.slice(clause.from, burette.from + 1))) return false
   bench.draft.land(burette, 'the burette')
@@ -75,8 +83,13 @@ export function indicate(bench: Bench, clause: Clause): boolean {
   if (indicator === undefined) return false
   const { titration, draft } = bench
   draft.land(named, 'the indicator')
-  for (const label of ofKind(clause.mentions, 'label')) if (draft.materials.get(label.label)?.indicator) draft.land(label, 'the indicator')
-  if (titration?.indicator !== undefined && titration.indicator !== indicator && /\bsame (?:flask|solution|mixture)|\bcontinue|\bcarry on|\bgo on|\bthis (?:flask|solution)/i.test(clause.read.sentence.text)) {
+  for (const label of ofKind(clause.mentions, 'label'))
+    if (draft.materials.get(label.label)?.indicator) draft.land(label, 'the indicator')
+  if (
+    titration?.indicator !== undefined &&
+    titration.indicator !== indicator &&
+    /\bsame (?:flask|solution|mixture)|\bcontinue|\bcarry on|\bgo on|\bthis (?:flask|solution)/i.test(clause.read.sentence.text)
+  ) {
     bench.titration = draft.begin('titration', clause.read, {
       ...(titration.burette === undefined ? {} : { burette: titration.burette }),
       flask: [...titration.flask],
@@ -90,7 +103,8 @@ export function indicate(bench: Bench, clause: Clause): boolean {
   }
   if (titration) titration.indicator ??= indicator
   bench.indicator ??= indicator
-  for (const drops of ofKind(clause.mentions, 'quantity')) if (drops.of === 'drops' || drops.of === 'volume') draft.land(drops, 'how much indicator')
+  for (const drops of ofKind(clause.mentions, 'quantity'))
+    if (drops.of === 'drops' || drops.of === 'volume') draft.land(drops, 'how much indicator')
   draft.mark(clause.read.sentence.n, 'handling')
   return true
 }
@@ -116,8 +130,10 @@ export function titrate(bench: Bench, clause: Clause): boolean {
   } else if (burette !== undefined) bench.titration.burette ??= burette
   const shade = SHADE.exec(clause.read.sentence.text)?.[0].toLowerCase()
   const solute = draft.materials.get(bench.titration.burette ?? '')?.solute
-  if (bench.titration.indicator === undefined && solute !== undefined && /MnO4/.test(solute) && shade) bench.titration.indicator = 'manganate(VII) itself'
-  for (const mention of clause.mentions) if (mention.kind === 'label' && mention.label === burette) draft.land(mention, 'in the burette')
+  if (bench.titration.indicator === undefined && solute !== undefined && /MnO4/.test(solute) && shade)
+    bench.titration.indicator = 'manganate(VII) itself'
+  for (const mention of clause.mentions)
+    if (mention.kind === 'label' && mention.label === burette) draft.land(mention, 'in the burette')
   draft.land(vesselIn(clause.mentions, 'burette'), 'the burette')
   draft.mark(clause.read.sentence.n, 'titrate')
   draft.touch(clause.read.sentence.n, bench.titration.id)
@@ -129,7 +145,9 @@ function flaskOf(bench: Bench, { text, from, mentions }: Clause, titrant: string
   if (bench.holds.flask.length > 0 || bench.perRun) return
   const at = /\btitrat\w*\b/i.exec(text)
   const stop = WITH.exec(text)?.index ?? text.length
-  const object = ofKind(mentions, 'label').find((one) => at && one.from - from > at.index && one.from - from < stop && one.label !== titrant)
+  const object = ofKind(mentions, 'label').find(
+    (one) => at && one.from - from > at.index && one.from - from < stop && one.label !== titrant,
+  )
   if (!object) return
   bench.draft.land(object, 'in the flask')
   bench.put('flask', { material: object.label })

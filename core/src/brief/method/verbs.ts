@@ -27,7 +27,10 @@ export type Deed =
 
 const DEEDS: readonly (readonly [deed: Deed, pattern: RegExp])[] = [
   ['titrate', /\b(?:titrat(?:e[sd]?|ing)|titrations?|run(?:ning)? in|ran in|run (?:it )?(?:from|into)|end[- ]?points?)\b/i],
-  ['make up', /\b(?:ma(?:k|d)(?:e|ing) (?:it |the (?:solution|liquid|volume|contents|flask) |this |them )?up\b|dilut(?:e|ed|ing)\b|to the (?:graduation |calibration )?mark\b|to volume\b|bring (?:it |the volume )?to|top(?:ped)? up)/i],
+  [
+    'make up',
+    /\b(?:ma(?:k|d)(?:e|ing) (?:it |the (?:solution|liquid|volume|contents|flask) |this |them )?up\b|dilut(?:e|ed|ing)\b|to the (?:graduation |calibration )?mark\b|to volume\b|bring (?:it |the volume )?to|top(?:ped)? up)/i,
+  ],
   ['weigh', /\b(?:re-?)?weigh(?:s|ed|ing|ings)?\b|\bfind (?:its|the|their)(?: new)? mass|\btare\b/i],
   ['fill', /\b(?:re)?fill(?:ed|ing)?\b|\bcharge[ds]?\b|\bload\b/i],
   ['portion', /\bpipett?(?:e|es|ed|ing)?\b|\bmeasur(?:e|ed|ing)\b|\btake\b|\btaken\b|\bdraw off\b|\bwithdraw\b/i],
@@ -41,12 +44,18 @@ const DEEDS: readonly (readonly [deed: Deed, pattern: RegExp])[] = [
   ['rinse', /\brins(?:e|ed|ing|ings)\b|\bclean\b/i],
   ['filter', /\bfilter(?:ed|ing)?\b|\bdecant\b/i],
   ['wait', /\b(?:leave|stand|settle|wait|allow|let|until no more|until all|dry|dried)\b/i],
-  ['repeat', /\b(?:repeat(?:ed|ing|s)?|again|concordan(?:t|ce)|agree|as many times|further (?:accurate )?titrations?|trials?|runs?|do this|times)\b/i],
+  [
+    'repeat',
+    /\b(?:repeat(?:ed|ing|s)?|again|concordan(?:t|ce)|agree|as many times|further (?:accurate )?titrations?|trials?|runs?|do this|times)\b/i,
+  ],
   ['record', /\b(?:record|note|write down|read|readings?|tabulate|table|results?)\b/i],
   ['time', /\b(?:tim(?:er|ing|e[ds]?)|stop[- ]?(?:watch|clock)|clock)\b/i],
   ['plot', /\b(?:plot|draw|graph|sketch|extrapolate|curve|axes|axis|tangent)\b/i],
   ['label', /\b(?:call|label|mark|name)\b/i],
-  ['set up', /\b(?:set up|assemble|support|clamp|fit|connect|stopper|bung|close|insert|attach|light|put on|wear|switch|prepare|arrange|wrap|cover|replace|return|collect|obtain|choose|select|check|make sure|ensure|hold|keep|remove|lower|raise|turn|open)\b/i],
+  [
+    'set up',
+    /\b(?:set up|assemble|support|clamp|fit|connect|stopper|bung|close|insert|attach|light|put on|wear|switch|prepare|arrange|wrap|cover|replace|return|collect|obtain|choose|select|check|make sure|ensure|hold|keep|remove|lower|raise|turn|open)\b/i,
+  ],
   ['spot', /\b(?:spot(?:s|ted)?|dip|pencil|solvent front|chromatogra\w+|ninhydrin|develop(?:ed)?)\b/i],
   ['test', /\b(?:tests?|observ(?:e|ations?)|carry out|perform|flame)\b/i],
   ['use', /\b(?:us(?:e|ed|ing)|follow|work|do|go on|continue|carry on)\b/i],

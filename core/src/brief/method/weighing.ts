@@ -5,12 +5,16 @@ import { type Clause, targetOf, vesselIn } from './clause.ts'
 
 const INTO_EACH = /\b(?:each of|into|in)\s+(?:the\s+)?(two|three|four|five|\d)\b(?!\s*(?:cm|mL|g\b))/i
 const PORTIONS = /\b(two|three|four|five|\d)\s+(?:separate\s+|accurate\s+|equal\s+)*(?:portions|samples|lots)\b/i
-const ANOTHER = /\b(?:second|another|fresh|new|further|third)\s+(?:\w+\s+)?(?:sample|portion|lot)\b|\b(?:whole|entire) (?:procedure|experiment|titration) (?:twice|again)|\b(?:do|repeat) (?:everything|this|the (?:whole|experiment)).{0,20}\btwice\b/i
+const ANOTHER =
+  /\b(?:second|another|fresh|new|further|third)\s+(?:\w+\s+)?(?:sample|portion|lot)\b|\b(?:whole|entire) (?:procedure|experiment|titration) (?:twice|again)|\b(?:do|repeat) (?:everything|this|the (?:whole|experiment)).{0,20}\btwice\b/i
 
 const countIn = (text: string) => Number(numberSaid(INTO_EACH.exec(text)?.[1] ?? PORTIONS.exec(text)?.[1] ?? '1'))
 
 /** What a clause weighs: what a mass is of, or what "weigh" has for its object. */
-function weighedIn(bench: Bench, { text, mentions, deeds }: Clause): { readonly material: string; readonly mass?: MentionOf<'quantity'> } | undefined {
+function weighedIn(
+  bench: Bench,
+  { text, mentions, deeds }: Clause,
+): { readonly material: string; readonly mass?: MentionOf<'quantity'> } | undefined {
   const { draft } = bench
   for (const mass of ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')) {
     const target = targetOf(mass, mentions, draft.words)
@@ -21,13 +25,20 @@ function weighedIn(bench: Bench, { text, mentions, deeds }: Clause): { readonly 
     }
   }
   const [mass] = ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')
-  const object = ofKind(mentions, 'label').find(({ label }) => draft.materials.get(label)?.form === 'solid' || /\bweigh\w*\s+(?:\w+\s+){0,6}$/i.test(draft.words.slice(0, mentions[0]?.from)))
+  const object = ofKind(mentions, 'label').find(
+    ({ label }) =>
+      draft.materials.get(label)?.form === 'solid' ||
+      /\bweigh\w*\s+(?:\w+\s+){0,6}$/i.test(draft.words.slice(0, mentions[0]?.from)),
+  )
   const weighs = deeds.has('weigh') && !/\b(?:reweigh|re-weigh)\b/i.test(text)
   if (weighs && object) return { material: object.label, ...(mass ? { mass } : {}) }
   if (!weighs && !mass) return undefined
   const substance = ofKind(mentions, 'substance').find(({ formula }) => formula !== 'H2O')
   if (weighs && substance && (mass || PORTIONS.test(text)))
-    return { material: draft.materialOf(substance.formula, 'solid', draft.words.slice(substance.from, substance.to), substance.from), ...(mass ? { mass } : {}) }
+    return {
+      material: draft.materialOf(substance.formula, 'solid', draft.words.slice(substance.from, substance.to), substance.from),
+      ...(mass ? { mass } : {}),
+    }
   return undefined
 }
 
@@ -42,7 +53,11 @@ export function weigh(bench: Bench, clause: Clause): boolean {
     return true
   }
   const found = weighedIn(bench, clause)
-  if (!found) return false
+  if (!found) {
+    // A vessel that is weighed, empty or full, is a reading of the weighing.
+    if (clause.deeds.has('weigh') && ofKind(mentions, 'vessel').length > 0) draft.mark(read.sentence.n, 'weigh')
+    return false
+  }
   const { material, mass } = found
   draft.land(mass, `how much of ${material} is weighed`)
   draft.mark(read.sentence.n, 'weigh')

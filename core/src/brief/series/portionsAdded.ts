@@ -8,12 +8,19 @@ const BY = [
   new RegExp(`\\bevery\\s+${NUMBER}${VOLUME}`, 'i'),
 ]
 const TOTAL = [
-  new RegExp(`\\b(?:a total of|in total|altogether|total volume of|up to|until(?: a total of)?|reaches|total of)\\s+${NUMBER}${VOLUME}`, 'i'),
-  new RegExp(`\\b${NUMBER}${VOLUME}\\s+(?:have been|has been|in all|in total|altogether|of [A-Z][\\w ]{0,3} (?:has|have) been)`, 'i'),
+  new RegExp(
+    `\\b(?:a total of|in total|altogether|total volume of|up to|until(?: a total of)?|reaches|total of)\\s+${NUMBER}${VOLUME}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b${NUMBER}${VOLUME}\\s+(?:have been|has been|in all|in total|altogether|of [A-Z][\\w ]{0,3} (?:has|have) been)`,
+    'i',
+  ),
 ]
 const COUNTED = /\b(ten|nine|eight|seven|six|five|\d{1,2})\s+(?:portions|additions|times)\b/i
 
-const first = (patterns: readonly RegExp[], text: string) => patterns.map((pattern) => pattern.exec(text)?.[1]).find((found) => found !== undefined)
+const first = (patterns: readonly RegExp[], text: string) =>
+  patterns.map((pattern) => pattern.exec(text)?.[1]).find((found) => found !== undefined)
 
 /** By how much, and up to how much, something is added in portions, cm³. */
 export function additionsIn(text: string): { readonly by?: string; readonly until?: string } {

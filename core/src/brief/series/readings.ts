@@ -3,14 +3,19 @@ import { numberSaid } from '../mention/quantities.ts'
 const NUMBER = String.raw`(\d+(?:\.\d+)?|half a|half|a|one|two|three|four|five|ten|twenty|thirty)`
 const UNIT = String.raw`(s|secs?|seconds?|min|mins|minutes?)`
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60 }
-const seconds = (number: string, unit: string) => Number(/^(?:half a|half)$/.test(number) ? '0.5' : /^a$/.test(number) ? '1' : numberSaid(number)) * (SECONDS[unit[0]?.toLowerCase() ?? 's'] ?? 1)
+const seconds = (number: string, unit: string) =>
+  Number(/^(?:half a|half)$/.test(number) ? '0.5' : /^a$/.test(number) ? '1' : numberSaid(number)) *
+  (SECONDS[unit[0]?.toLowerCase() ?? 's'] ?? 1)
 
 const EVERY = [
   new RegExp(`\\b(?:every|each|at intervals of|at|in steps of)\\s+(?:${NUMBER}[ -]?)?${UNIT}(?:[- ]intervals?)?\\b`, 'i'),
   new RegExp(`\\b${NUMBER}[ -]${UNIT} intervals`, 'i'),
 ]
 const FOR = [
-  new RegExp(`\\b(?:for(?: a total of| up to| the first)?|until|up to|during|over|after|to)\\s+(?:the first\\s+)?${NUMBER}\\s*${UNIT}(?:s)?\\b`, 'gi'),
+  new RegExp(
+    `\\b(?:for(?: a total of| up to| the first)?|until|up to|during|over|after|to)\\s+(?:the first\\s+)?${NUMBER}\\s*${UNIT}(?:s)?\\b`,
+    'gi',
+  ),
 ]
 
 /** Times at which something is read, in seconds: every so often, for so long. */

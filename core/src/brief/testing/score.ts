@@ -1,8 +1,13 @@
-import { readDraft, type ReadDraft } from '../read.ts'
+import { type ReadDraft, readDraft } from '../read.ts'
 
 /** What a sheet is expected to become, in the short form in which expectations are written. */
 export interface Expected {
-  readonly materials: readonly { readonly label: string; readonly form: string; readonly solute?: string; readonly strength?: { readonly value: string; readonly unit: string } }[]
+  readonly materials: readonly {
+    readonly label: string
+    readonly form: string
+    readonly solute?: string
+    readonly strength?: { readonly value: string; readonly unit: string }
+  }[]
   readonly parts: readonly Record<string, unknown>[]
   readonly questions: readonly { readonly quantity: string; readonly of?: string; readonly in?: string; readonly at?: string }[]
 }
@@ -44,9 +49,11 @@ function compare(expected: readonly string[], found: readonly string[], what: st
   return { right, missing: expected.length - right, extra: left.length }
 }
 
-const materialLine = (m: Expected['materials'][number]) => `${m.label}|${m.form}|${(m.solute ?? '').replace(/·/g, '.')}|${m.strength ? `${Number(m.strength.value)} ${m.strength.unit}` : ''}`
+const materialLine = (m: Expected['materials'][number]) =>
+  `${m.label}|${m.form}|${(m.solute ?? '').replace(/·/g, '.')}|${m.strength ? `${Number(m.strength.value)} ${m.strength.unit}` : ''}`
 const volume = (text: string | undefined) => (text === undefined ? '' : String(Number(text)))
-const pink = (name: unknown) => (typeof name === 'string' ? name.replace(/^(?:pink|violet|manganate\(VII\) itself)$/, 'pink').toLowerCase() : '')
+const pink = (name: unknown) =>
+  typeof name === 'string' ? name.replace(/^(?:pink|violet|manganate\(VII\) itself)$/, 'pink').toLowerCase() : ''
 
 function expectedPart(p: any): string {
   switch (p.kind) {
@@ -55,7 +62,10 @@ function expectedPart(p: any): string {
     case 'solution':
       return `solution ${p.from.map((one: string) => one).join('+')} in ${volume(p.flask)} gives ${p.gives}`
     case 'titration':
-      return `titration ${p.burette} into ${p.flask.map(([label, v]: [string, string]) => `${label} ${volume(v)}`).toSorted().join('+')} ${pink(p.indicator)}${p.perRun ? ' per run' : ''}`
+      return `titration ${p.burette} into ${p.flask
+        .map(([label, v]: [string, string]) => `${label} ${volume(v)}`)
+        .toSorted()
+        .join('+')} ${pink(p.indicator)}${p.perRun ? ' per run' : ''}`
     case 'heating':
       return `heating ${p.of} loses ${p.lost}`
     case 'series':
@@ -74,13 +84,23 @@ function foundPart(p: ReadDraft['draft']['parts'][number]): string {
     case 'solution':
       return `solution ${p.sources.map((one) => one.weighing ?? one.material).join('+')} in ${volume(p.flask)} gives ${p.gives}`
     case 'titration':
-      return `titration ${p.burette} into ${p.flask.filter(({ material }) => (/^[A-Z]{1,4} ?\d{0,2}$/.test(material) && material !== 'KI') || /^solution of/.test(material)).map((one) => `${one.material} ${volume(one.volume)}`).toSorted().join('+')} ${pink(p.indicator)}${p.weighings.length > 0 ? ' per run' : ''}`
+      return `titration ${p.burette} into ${p.flask
+        .filter(({ material }) => (/^[A-Z]{1,4} ?\d{0,2}$/.test(material) && material !== 'KI') || /^solution of/.test(material))
+        .map((one) => `${one.material} ${volume(one.volume)}`)
+        .toSorted()
+        .join('+')} ${pink(p.indicator)}${p.weighings.length > 0 ? ' per run' : ''}`
     case 'heating':
       return `heating ${p.of} loses ${p.lost}`
     case 'series':
       return `series ${p.x.name === 'time' ? 'time' : 'volume'} ${p.y.name === 'temperature' ? 'temperature' : 'volume'} ${p.reading} ${p.planned.length}`
     case 'chromatogram':
-      return `chromatogram ${p.spots.filter((one) => !one.known).map((one) => one.label).join(',')} with ${p.spots.filter((one) => one.known).map((one) => one.label).join(',')} in ${p.solvent}`
+      return `chromatogram ${p.spots
+        .filter((one) => !one.known)
+        .map((one) => one.label)
+        .join(',')} with ${p.spots
+        .filter((one) => one.known)
+        .map((one) => one.label)
+        .join(',')} in ${p.solvent}`
     default:
       return 'rack'
   }
@@ -98,36 +118,73 @@ function actsOf(acts: readonly string[]): string {
       continue
     }
     const tidy = /^\d+ drops$|^$|^few drops$|^1 drop$|^\d cm depth$|^little$/.test(amount) ? 'drops' : amount
-    out.push(act === 'add' ? `${act}|${reagent}|${tidy}` : act === 'dissolve' ? `${act}|${reagent}` : `${act}|${/litmus/.test(reagent) ? litmus(reagent) : reagent}`)
+    out.push(
+      act === 'add'
+        ? `${act}|${reagent}|${tidy}`
+        : act === 'dissolve'
+          ? `${act}|${reagent}`
+          : `${act}|${/litmus/.test(reagent) ? litmus(reagent) : reagent}`,
+    )
   }
   return out.join(' > ')
 }
 
 function expectedTubes(parts: readonly any[]): string[] {
-  return parts.filter((p) => p.kind === 'rack').flatMap((p) => Object.entries(p.tubes as Record<string, string[][]>).flatMap(([label, tubes]) => tubes.map((acts) => `${label}: ${actsOf(acts)}`)))
+  return parts
+    .filter((p) => p.kind === 'rack')
+    .flatMap((p) =>
+      Object.entries(p.tubes as Record<string, string[][]>).flatMap(([label, tubes]) =>
+        tubes.map((acts) => `${label}: ${actsOf(acts)}`),
+      ),
+    )
 }
 
 function foundTubes({ draft }: ReadDraft): string[] {
-  return draft.of('rack').flatMap(({ samples }) =>
-    samples.flatMap(({ material, tubes }) =>
-      tubes.map(({ acts }) => `${material}: ${actsOf(acts.flatMap((act) => [...(act.with ?? []).map((one) => `add|${one.reagent}|${one.amount ?? ''}`), `${act.do}|${act.reagent ?? ''}|${act.amount ?? ''}`]))}`),
-    ),
-  )
+  return draft
+    .of('rack')
+    .flatMap(({ samples }) =>
+      samples.flatMap(({ material, tubes }) =>
+        tubes.map(
+          ({ acts }) =>
+            `${material}: ${actsOf(acts.flatMap((act) => [...(act.with ?? []).map((one) => `add|${one.reagent}|${one.amount ?? ''}`), `${act.do}|${act.reagent ?? ''}|${act.amount ?? ''}`]))}`,
+        ),
+      ),
+    )
 }
 
-const questionLine = (q: { quantity: string; of?: string; in?: string; at?: string }) => `${q.quantity} ${(q.of ?? '').replace(/\^/g, '')} in ${q.in ?? ''}${q.at === undefined ? '' : ` at ${Number(q.at)}`}`
+const questionLine = (q: { quantity: string; of?: string; in?: string; at?: string }) =>
+  `${q.quantity} ${(q.of ?? '').replace(/\^/g, '')} in ${q.in ?? ''}${q.at === undefined ? '' : ` at ${Number(q.at)}`}`
 
 /** Compares what a sheet is read into with what it is expected to become. */
 export function score(sheet: Sheet, read: ReadDraft = readDraft(sheet.text)): Score {
   const wrong: string[] = []
   const { draft, questions } = read
   const found = [...draft.materials.values()]
-  const materials = compare(sheet.expect.materials.map(materialLine), found.filter(({ label }) => isOfTheBench(sheet, label)).map((m) => materialLine(m as never)), 'material', wrong)
-  const parts = compare(sheet.expect.parts.filter((p: any) => p.kind !== 'rack').map(expectedPart), draft.parts.filter((p) => p.kind !== 'rack').map(foundPart), 'part', wrong)
+  const materials = compare(
+    sheet.expect.materials.map(materialLine),
+    found.filter(({ label }) => isOfTheBench(sheet, label)).map((m) => materialLine(m as never)),
+    'material',
+    wrong,
+  )
+  const parts = compare(
+    sheet.expect.parts.filter((p: any) => p.kind !== 'rack').map(expectedPart),
+    draft.parts.filter((p) => p.kind !== 'rack').map(foundPart),
+    'part',
+    wrong,
+  )
   const acts = compare(expectedTubes(sheet.expect.parts), foundTubes(read), 'tube', wrong)
-  const asked = compare(sheet.expect.questions.map(questionLine), questions.map(({ find }) => find).filter(({ quantity }) => quantity !== 'words').map((q) => questionLine(q)), 'question', wrong)
+  const asked = compare(
+    sheet.expect.questions.map(questionLine),
+    questions
+      .map(({ find }) => find)
+      .filter(({ quantity }) => quantity !== 'words')
+      .map((q) => questionLine(q)),
+    'question',
+    wrong,
+  )
   return { materials, parts, acts, questions: asked, wrong }
 }
 
 /** Bottles without a label that only help (a buffer, an acid by its name) are not listed in the older expectations. */
-const isOfTheBench = (sheet: Sheet, label: string) => sheet.expect.materials.some((m) => m.label === label) || (/^[A-Z]{1,3} ?\d{0,2}$/.test(label) && !/^(?:KI|HI|KHP)$/.test(label))
+const isOfTheBench = (sheet: Sheet, label: string) =>
+  sheet.expect.materials.some((m) => m.label === label) || (/^[A-Z]{1,3} ?\d{0,2}$/.test(label) && !/^(?:KI|HI|KHP)$/.test(label))

@@ -3,7 +3,8 @@ import { markerAt } from './markers.ts'
 /** A line that can go on: it does not end as a sentence or a heading does. */
 const GOES_ON = /[,\w)%'"-]\s*$/
 /** Words that no line of its own ends with. */
-const HANGING = /(?:\b(?:and|or|of|the|an?|with|in|to|into|by|from|at|for|on|is|are|as|your|each|about|between|than|until)|,|\d)\s*$/
+const HANGING =
+  /(?:\b(?:and|or|of|the|an?|with|in|to|into|by|from|at|for|on|is|are|as|your|each|about|between|than|until)|,|\d)\s*$/
 const SMALL = /^\s*[a-z]/
 const QUANTITY = /^\s*\d+(?:\.\d+)?\s*-?(?:cm|mL|ml|dm|g|mg|M|mol|s|min|drops?|°)(?![A-Za-z])/
 const TABLE = /[|\t]/
@@ -26,5 +27,7 @@ function isBroken(line: string, next: string, widest: number): boolean {
 export function joinLines(plain: string): string {
   const lines = plain.split('\n')
   const widest = lines.reduce((most, line) => Math.max(most, line.trimEnd().length), 0)
-  return lines.map((line, index) => (index === 0 ? line : `${isBroken(lines[index - 1] ?? '', line, widest) ? ' ' : '\n'}${line}`)).join('')
+  return lines
+    .map((line, index) => (index === 0 ? line : `${isBroken(lines[index - 1] ?? '', line, widest) ? ' ' : '\n'}${line}`))
+    .join('')
 }

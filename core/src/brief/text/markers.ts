@@ -10,7 +10,8 @@ export interface Marker {
 }
 
 const ROMAN = /^(?:i{1,3}|iv|vi{0,3}|ix|x)$/
-const WORDS = /^(?:question|experiment|exercise|task|part|test|step|stage|section)[ \t]+(\d{1,2}|[A-Z]|[ivx]+)\b[ \t]*[.:)-]?[ \t]*/i
+const WORDS =
+  /^(?:question|experiment|exercise|task|part|test|step|stage|section)[ \t]+(\d{1,2}|[A-Z]|[ivx]+)\b[ \t]*[.:)-]?[ \t]*/i
 const LETTER = /^\(([a-z]{1,4})\)[ \t]*|^([a-hA-H])[).][ \t]+(?=\S)/
 const NUMBER = /^\((\d{1,2})\)[ \t]*|^(\d{1,2})[.):][ \t]+(?=\S)|^(\d{1,2})[ \t]+(?=\(?[A-Za-z(])/
 const BULLET = /^[•*][ \t]*|^-[ \t]+(?=\S)/
@@ -34,7 +35,8 @@ export function markerAt(text: string, from: number, inline: boolean): Marker | 
     return { kind, name: word[0].trim().replace(/[.:)-]$/, ''), from, to: from + word[0].length }
   }
   const bullet = BULLET.exec(ahead)
-  if (bullet) return inline && !bullet[0].startsWith('•') ? undefined : { kind: 'bullet', name: '', from, to: from + bullet[0].length }
+  if (bullet)
+    return inline && !bullet[0].startsWith('•') ? undefined : { kind: 'bullet', name: '', from, to: from + bullet[0].length }
   const letter = LETTER.exec(ahead)
   const name = letter?.[1] ?? letter?.[2]
   if (letter && name !== undefined && (name.length === 1 || ROMAN.test(name)) && !(inline && letter[2] !== undefined))

@@ -3,7 +3,6 @@ import type { Marker, MarkerKind } from './markers.ts'
 /** How deep a marker stands below the question it belongs to. */
 const DEPTH: Readonly<Record<MarkerKind, number>> = { question: 0, letter: 1, roman: 2, number: 3, bullet: 4 }
 
-
 /**
  * The numbering of a sheet as it is read from top to bottom. A bare number is a question where lettered parts begin under it,
  * and the step of a method everywhere else.

@@ -25,7 +25,8 @@ export interface Sentence {
   readonly line: number
 }
 
-const ABBREVIATION = /(?:^|[\s(])(?:approx|e\.g|i\.e|conc|dil|soln|solns|vol|no|fig|ca|cm|ml|min|sec|temp|wt|aq|nos|ref|eq|prac|expt)\.$/i
+const ABBREVIATION =
+  /(?:^|[\s(])(?:approx|e\.g|i\.e|conc|dil|soln|solns|vol|no|fig|ca|cm|ml|min|sec|temp|wt|aq|nos|ref|eq|prac|expt)\.$/i
 /** The point after the number of a step ends nothing. */
 const BARE_MARKER = /^\s*(?:(?:question|experiment|exercise|task|part|test|step|stage|section)\s+)?(?:\d{1,2}|[a-hA-H])\.$/i
 const END = /[.?!]["')]?(?=\s|$)/g
@@ -52,7 +53,8 @@ function marksIn(line: string): readonly number[] {
   const marks: number[] = []
   for (const match of line.matchAll(/[(•]|(?<=\s)\d/g)) {
     const at = match.index
-    if (at > 0 && (match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at))) && markerAt(line, at, true)) marks.push(at)
+    if (at > 0 && (match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at))) && markerAt(line, at, true))
+      marks.push(at)
   }
   return marks
 }

@@ -5,10 +5,13 @@ import type { DraftAct } from '../draft/parts.ts'
 
 /** What a sheet names before it orders something: `Halide test:`, `To about 1 cm3 of each`. */
 const NAME = /^(?:[A-Z][\w-]*(?: [\w-]+){0,3}):\s+(?=[a-zA-Z])/
-const INTO = /^(?:then\s+|now\s+|next,?\s+)?(?:to|into|in|using|with)\s+[^;:]*?(?:,\s*|\s+)(?=(?:add|put|place|pour|dissolve|warm|heat|shake|drop|carefully|slowly)\b)/i
-const PLACES = /^(?:place|put|take|pour|measure|transfer)\b[^;.]*?\b(?:test|boiling|hard-glass|dry)?[ -]?(?:tubes?|tile)\b[^;.]*?(?:,?\s*(?:and|then)\s+|[,;]\s*)(?=\w)/i
+const INTO =
+  /^(?:then\s+|now\s+|next,?\s+)?(?:to|into|in|using|with)\s+[^;:]*?(?:,\s*|\s+)(?=(?:add|put|place|pour|dissolve|warm|heat|shake|drop|carefully|slowly)\b)/i
+const PLACES =
+  /^(?:place|put|take|pour|measure|transfer)\b[^;.]*?\b(?:test|boiling|hard-glass|dry)?[ -]?(?:tubes?|tile)\b[^;.]*?(?:,?\s*(?:and|then)\s+|[,;]\s*)(?=\w)/i
 const STRENGTH = /\b\d+(?:\.\d+)?\s*(?:M|mol\s*(?:dm-3|\/dm3|\/L|L-1))(?=\s)/g
-const GRADUALLY = /\buntil\b|\bdrop ?wise\b|\bdrop by drop\b|\blittle (?:at a time|by little)\b|\bslowly\b|\bgradually\b|\bwith shaking\b/i
+const GRADUALLY =
+  /\buntil\b|\bdrop ?wise\b|\bdrop by drop\b|\blittle (?:at a time|by little)\b|\bslowly\b|\bgradually\b|\bwith shaking\b/i
 const AT_ONCE = /\bstrongly alkaline\b|\bthen (?:add )?(?:an )?excess\b|^(?:then|now) add/i
 
 const LOOKS = /^(?:note|describe|record|state|look at|observe)\b[^,;.]*\b(?:colou?rs?|appearance)\b/i
@@ -53,7 +56,11 @@ export function ordersIn(sentence: string, { samples, bottles, last, before = []
 
 /** "Heat gently, then strongly" is one heating, looked at all the time. */
 function withoutGentle(acts: readonly DraftAct[]): readonly DraftAct[] {
-  return acts.filter((act, index) => !(act.do === 'warm' && act.reagent === undefined && acts[index + 1]?.do === 'heat') && !(act.do === 'heat' && acts[index - 1]?.do === 'heat'))
+  return acts.filter(
+    (act, index) =>
+      !(act.do === 'warm' && act.reagent === undefined && acts[index + 1]?.do === 'heat') &&
+      !(act.do === 'heat' && acts[index - 1]?.do === 'heat'),
+  )
 }
 
 /** What is added gradually until it is in excess is looked at after some drops, too. */

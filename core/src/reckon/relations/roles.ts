@@ -1,4 +1,4 @@
-import type { PartOf } from '../../record/index.ts'
+import { buretteOf, type PartOf } from '../../record/index.ts'
 import { countIn, type Equation, type Formula, speciesKey, type Term } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { readEquation, readFormula } from '../species.ts'
@@ -58,7 +58,7 @@ function withoutExcess(terms: readonly Term[], part: PartOf<'titration'>): reado
 
 /** The reactant the burette supplies: the one its solute is or holds; failing that, the one that is not in the flask. */
 function buretteTerm(bench: Bench, part: PartOf<'titration'>, reactants: readonly Term[]): Term | undefined {
-  const solute = bench.solute(part.burette)
+  const solute = bench.solute(buretteOf(part))
   const held = solute ? reactants.filter((term) => countIn(term.formula, solute) > 0) : []
   const [exact] = solute ? held.filter((term) => speciesKey(term.formula) === speciesKey(solute)) : []
   const [telling] = held.filter(({ formula }) => !isMedium(formula))
@@ -121,7 +121,8 @@ function reactingBy(bench: Bench, part: PartOf<'titration'>, text: string): Reac
   const equation = readEquation(text)
   if (!equation) return `an equation that can be read for the titration (${part.title ?? part.id})`
   const burette = buretteTerm(bench, part, equation.reactants)
-  if (!burette) return `what is dissolved in ${bench.label(part.burette)}, as a formula, so that its reactant is known`
+  if (!burette && buretteOf(part) === '') return 'what is in the burette'
+  if (!burette) return `what is dissolved in ${bench.label(buretteOf(part))}, as a formula, so that its reactant is known`
   const titrated = titratedTerm(bench, part, equation, burette)
   return titrated ? { equation, burette, titrated } : `an equation with what is titrated beside ${burette.formula.text}`
 }

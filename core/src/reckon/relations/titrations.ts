@@ -1,4 +1,4 @@
-import { entryText, type PartOf, path } from '../../record/index.ts'
+import { buretteOf, entryText, type PartOf, path } from '../../record/index.ts'
 import { countIn, type Formula, formatEquation, parseFormula, sameSpecies, speciesKey } from '../../substance/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
@@ -55,7 +55,7 @@ function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Ke
   const { part, run } = flask
   const species = roles.burette.formula
   const amount = bench.amount(species, inTitration(flask, 'titre'))
-  let concentration = bench.concentration(species, part.burette)
+  let concentration = bench.concentration(species, buretteOf(part))
   if (run !== undefined) {
     const own = bench.network.define({
       of: { what: 'concentration', species: speciesKey(species), place: inTitration(flask, 'titre') },
@@ -68,11 +68,11 @@ function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Ke
     concentration = own
   }
   bench.network.product({ gives: amount, over: [concentration, titre], factor: { over: 1, under: 1000 } })
-  const solute = bench.solute(part.burette)
+  const solute = bench.solute(buretteOf(part))
   if (solute && countIn(species, solute) === 0)
     bench.network.ask(
-      bench.concentration(species, part.burette),
-      `how much ${species.text} the ${solute.text} of ${bench.label(part.burette)} gives: a label or an equation that names what reacts`,
+      bench.concentration(species, buretteOf(part)),
+      `how much ${species.text} the ${solute.text} of ${bench.label(buretteOf(part))} gives: a label or an equation that names what reacts`,
       STATED_NOWHERE,
     )
   return concentration
@@ -80,7 +80,7 @@ function relateBurette(bench: Bench, flask: Flask, roles: Roles, titre: Key): Ke
 
 function relateMeanConcentration(bench: Bench, part: PartOf<'titration'>, species: Formula, perRun: readonly Key[]): void {
   if (perRun.length === 0) return
-  const gives = bench.concentration(species, part.burette)
+  const gives = bench.concentration(species, buretteOf(part))
   bench.network.mean({ gives, of: perRun, formulas: { [gives]: 'mean of the runs' } })
 }
 
@@ -214,7 +214,7 @@ function relateInOneLine(bench: Bench, flask: Flask, roles: Roles, titre: Key, h
   const [only] = holders
   if (!worksInOneLine(bench) || roles.before.length > 0 || holders.length !== 1 || !only?.volume) return
   const found = bench.concentration(roles.titrated.formula, only.material)
-  const known = bench.concentration(roles.burette.formula, flask.part.burette)
+  const known = bench.concentration(roles.burette.formula, buretteOf(flask.part))
   const says = oneLineOf(bench, roles)
   bench.network.product({
     gives: found,

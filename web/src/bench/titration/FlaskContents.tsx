@@ -1,4 +1,4 @@
-import { type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
+import { buretteOf, type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
 import { useFormContext } from 'react-hook-form'
 import { useTask } from '../../notebook/derived.ts'
 import { dropDrafts } from '../../notebook/drafts.ts'
@@ -116,7 +116,7 @@ function PutIn({ part, change }: FlaskContentsProps) {
   const { materials, parts } = useTask()
   const weighing = parts.find(({ kind }) => kind === 'weighing')
   const add = (says: string, content: Titration['flask'][number]) => change(says, (found) => void found.flask.push(content))
-  const other = materials.find(({ id }) => id !== part.burette)?.id ?? part.burette
+  const other = materials.find(({ id }) => id !== part.burette)?.id ?? buretteOf(part)
   return (
     <div className="flex flex-wrap gap-2">
       {materials.length > 0 && (

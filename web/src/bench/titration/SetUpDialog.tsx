@@ -1,4 +1,4 @@
-import { findMaterial, type PartOf, path, TitrationSchema } from '@hop-lark/core/record'
+import { buretteOf, findMaterial, type PartOf, path, TitrationSchema } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
@@ -51,12 +51,12 @@ function BuretteSection({ part }: { readonly part: PartOf<'titration'> }) {
     change('choose the burette solution', (found) => {
       found.burette = id
     })
-  const burette = findMaterial(task, part.burette)
+  const burette = findMaterial(task, buretteOf(part))
   return (
     <section aria-label="Burette" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">In the burette</h3>
       <div className="flex flex-wrap gap-2">
-        <MaterialPicker label="In the burette" value={part.burette} forms={['solution', 'liquid']} onChange={choose} />
+        <MaterialPicker label="In the burette" value={buretteOf(part)} forms={['solution', 'liquid']} onChange={choose} />
         <AddMaterial form="solution" says="New solution" onAdded={choose} />
       </div>
       {burette && <MaterialCard material={burette} />}

@@ -1,5 +1,5 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { entryText, materialLabel, type PartOf, weighingOf } from '@hop-lark/core/record'
+import { buretteOf, entryText, materialLabel, type PartOf, weighingOf } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { EquationText } from '../../ui/Chem.tsx'
 
@@ -17,7 +17,7 @@ export function SetUpLine({ part }: { readonly part: PartOf<'titration'> }) {
   const equation = part.reactions.find(({ role }) => role === 'titration')?.equation
   return (
     <>
-      {materialLabel(task, part.burette)} in the burette, against {contents.join(' with ') || 'a flask that is not set up yet'}
+      {materialLabel(task, buretteOf(part))} in the burette, against {contents.join(' with ') || 'a flask that is not set up yet'}
       {part.indicator && ` · ${part.indicator}`}
       {equation?.trim() && (
         <span className="mt-0.5 block">

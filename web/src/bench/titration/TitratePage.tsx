@@ -1,5 +1,14 @@
 import { symbolOf } from '@hop-lark/core/number'
-import { type Conventions, entryText, findMaterial, type PartOf, type Path, partTitle, path } from '@hop-lark/core/record'
+import {
+  buretteOf,
+  type Conventions,
+  entryText,
+  findMaterial,
+  type PartOf,
+  type Path,
+  partTitle,
+  path,
+} from '@hop-lark/core/record'
 import { colourOfSolution } from '@hop-lark/core/substance'
 import { agreementSentence, isOnScale } from '@hop-lark/core/titration'
 import { useState } from 'react'
@@ -33,7 +42,7 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
   useHotkeys('n', () => add('accurate'), SINGLE_KEY)
   useHotkeys('alt+n', () => add('accurate'), { preventDefault: true, enableOnFormTags: true })
   const { conventions } = task
-  const solute = findMaterial(task, part.burette)?.solute
+  const solute = findMaterial(task, buretteOf(part))?.solute
   const marks = next.kind === 'run' ? { quickTo: next.quickTo, endNear: next.endNear } : {}
   return (
     <Sheet

@@ -1,5 +1,5 @@
 import { type EndPoint, endPointOf, type Reacting } from '@hop-lark/core/indicator'
-import { findMaterial, type PartOf, type Task, weighingOf } from '@hop-lark/core/record'
+import { buretteOf, findMaterial, type PartOf, type Task, weighingOf } from '@hop-lark/core/record'
 import { type Formula, parseEquation, parseFormula } from '@hop-lark/core/substance'
 import { useMemo } from 'react'
 import { useTask } from '../../notebook/derived.ts'
@@ -21,7 +21,7 @@ function reactingIn(task: Task, part: PartOf<'titration'>): Reacting {
   })
   const equation = part.reactions.find(({ role }) => role === 'titration')?.equation
   const reactants = equation === undefined ? [] : reactantsOf(equation)
-  return { burette: solute(part.burette), flask: [...contents, ...reactants] }
+  return { burette: solute(buretteOf(part)), flask: [...contents, ...reactants] }
 }
 
 function reactantsOf(equation: string): readonly Formula[] {
