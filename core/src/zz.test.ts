@@ -1,14 +1,16 @@
 import { readFileSync } from 'node:fs'
 import { it } from 'vitest'
 import { gapsOf } from './brief/mend/gaps.ts'
-import { toTask } from './brief/task/toTask.ts'
 import { leftoversOf } from './brief/mend/leftovers.ts'
 import { readDraft } from './brief/read.ts'
+import { toTask } from './brief/task/toTask.ts'
 import { score } from './brief/testing/score.ts'
 
 it('x', () => {
   const sets = (process.env.SETS ?? 'open,second,third').split(',')
-  const d = JSON.parse(readFileSync('/work/shared/studies/sheets/sheets.json', 'utf8'))
+  const d = ['first', 'round-a'].flatMap((n) =>
+    JSON.parse(readFileSync('/work/main/core/src/brief/testing/sheets/' + n + '.json', 'utf8')),
+  )
   const t: any = { materials: [0, 0, 0], parts: [0, 0, 0], acts: [0, 0, 0], questions: [0, 0, 0] }
   let ok = 0,
     all = 0,

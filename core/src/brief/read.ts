@@ -2,10 +2,11 @@ import type { Conventions } from '../record/index.ts'
 import { isAsked } from './ask/asked.ts'
 import type { AskedQuestion } from './ask/find.ts'
 import { readAsked } from './ask/readAsked.ts'
-import { correctByUse } from './draft/byUse.ts'
+import { backToParents, correctByUse } from './draft/byUse.ts'
 import { Draft } from './draft/Draft.ts'
-import { inferSolutes } from './draft/infer.ts'
+import { inferHydrate, inferSolutes } from './draft/infer.ts'
 import { topicsOf } from './draft/topics.ts'
+import { nameUnlabelled } from './draft/unlabelled.ts'
 import { assignEquations } from './equation/assign.ts'
 import { proposeStages } from './equation/twoStages.ts'
 import { findLabels } from './label/candidates.ts'
@@ -50,13 +51,19 @@ export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft
       reads.filter(({ sentence }) => sentence.block === block),
       said,
     )
+  nameUnlabelled(draft, reads)
   applyMends(draft, mends)
+  inferHydrate(draft)
   correctByUse(draft)
   inferSolutes(draft)
+  backToParents(draft)
   assignEquations(draft)
   proposeStages(draft)
   applyEquations(draft, mends)
-  return { draft, conventions: conventionsOf(draft), questions: readAsked(draft) }
+  const conventions = conventionsOf(draft)
+  const questions = readAsked(draft)
+  markRest(draft)
+  return { draft, conventions, questions }
 }
 
 /** Reads what is done in one question of a sheet. */
@@ -69,7 +76,8 @@ function readBlock(draft: Draft, reads: readonly Read[], said: readonly Said[]):
   if (topics.has('tubes')) readTubesOf(draft, reads)
 }
 
-const DOES = /\b(?:add|titrate|pipette|weigh|heat|fill|dissolve|measure|transfer|put|place|carry out)\b/i
+const DOES =
+  /\b(?:add(?:ed)?|titrat(?:ed?|ing)|pipett?ed?|weigh(?:ed)?|heat(?:ed)?|fill(?:ed)?|dissolve|measured?|transfer(?:red)?|put|placed?|carry out)\b/i
 const TELLING: ReadonlySet<string> = new Set(['strength', 'substance', 'indicator'])
 
 /** Sentences that say what is on the bench, and order nothing. */
@@ -87,6 +95,31 @@ function markMaterials(draft: Draft, said: readonly Said[]): void {
   }
 }
 
+const REPEATS =
+  /\b(?:repeat|again|at least \w+ (?:titrations|runs|times|trials)|(?:titrations|runs|trials|times)\b.*\b(?:agree|concordant)|further titrations|as (?:many|often)|concordan)/i
+
+/** Headings, and sentences that only say how often it is done: nothing of them is to be recorded by itself. */
+function markRest(draft: Draft): void {
+  for (const { sentence } of draft.reads) {
+    const isHeading =
+      sentence.opens &&
+      !/[.:;?!,]$/.test(sentence.text) &&
+      sentence.text.split(' ').length <= 9 &&
+      sentence.markers.every(({ kind }) => kind !== 'bullet' && kind !== 'number') &&
+      !/\d/.test(sentence.text) &&
+      sentence.cell === undefined &&
+      /^[A-Z]/.test(sentence.text)
+    if (isHeading) draft.mark(sentence.n, 'heading')
+    if (REPEATS.test(sentence.text) || /^run\b.*\btitrations/i.test(sentence.text)) draft.mark(sentence.n, 'repeat')
+  }
+}
+
 /** A row of a table that begins with a label. */
 const rowIsMaterial = (draft: Draft, row: number) =>
-  draft.reads.some(({ sentence, mentions }) => sentence.cell?.row === row && sentence.cell.column === 0 && mentions[0]?.kind === 'label' && mentions[0].label === sentence.text)
+  draft.reads.some(
+    ({ sentence, mentions }) =>
+      sentence.cell?.row === row &&
+      sentence.cell.column === 0 &&
+      mentions[0]?.kind === 'label' &&
+      mentions[0].label === sentence.text,
+  )

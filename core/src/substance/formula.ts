@@ -41,7 +41,7 @@ const LONE_BUT_SUBSCRIPT = new Set(['I3-'])
 const LARGEST_COUNT = 999
 /** A metal’s oxide and an amine, which nobody takes for molybdenum and radon. */
 const MEANT_AS_WRITTEN = new Set(['MO', 'RN'])
-const SOME_WATER = /^[xn]\s*H2O/
+const SOME_WATER = /^[xnyz]\s*H2O/
 
 function signed(digits: string, sign: string): number {
   return (sign === '+' ? 1 : -1) * (digits === '' ? 1 : Number(digits))

@@ -198,11 +198,16 @@ function formulaOf(piece: string): string | undefined {
   return undefined
 }
 
+/** Formulae that are written in capitals alone, with those of unknown acids and bases. */
+const ALL_CAPITALS: ReadonlySet<string> = new Set('KI KF HF HI CO NO KOH HCN KCN KSCN HX HA HY MOH XOH ROH MX EDTA KHP'.split(' '))
+
 function isFormula(text: string): boolean {
   try {
     const formula = parseFormula(text)
     const atoms = compositionOf(formula)
     if (/^[IVX]+$/.test(text)) return false
+    // Two capitals may be the label of a bottle, FA or FB; a few formulae are written so.
+    if (/^[A-Z]+$/.test(text) && !ALL_CAPITALS.has(text)) return false
     // Two elements at least, or a charge or a number; one of them no mere letter.
     return (atoms.size > 1 || formula.charge !== 0 || /\d/.test(text)) && [...atoms.keys()].some((symbol) => isElement(symbol))
   } catch (error) {

@@ -4,7 +4,7 @@ import type { Read } from '../label/said.ts'
 import { type Mention, ofKind } from '../mention/mention.ts'
 import type { AskedFind } from './find.ts'
 import { partsFor } from './partsFor.ts'
-import { asksByMass, quantityIn } from './quantities.ts'
+import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
 
 /** A piece of a question with what it stands in. */
 export interface AskedPiece {
@@ -28,18 +28,25 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
   if (WORDS_ONLY.test(text)) return []
   const parts = partsFor(draft, read.sentence.block)
   const quantity = quantityIn(text)
+  const byLabel = before?.quantity === 'concentration' && /\bit\b/i.test(text) ? ofKind(piece.mentions, 'label') : []
+  if (quantity === undefined && byLabel.length > 0 && before?.of !== undefined)
+    return bothUnits(
+      text,
+      before.of,
+      byLabel.map(({ label }) => label),
+    )
   const again = before && /\bit\b|^(?:express|also|in m?g\b|in mol\b)|\btoo\b/i.test(text) && asksByMass(text)
   if (quantity === undefined || (again && ofKind(piece.mentions, 'label').length === 0 && before?.quantity === 'concentration'))
     return again && before?.in !== undefined && before.of !== undefined
       ? [{ quantity: 'massConcentration', of: ofAgain(piece) ?? before.of, in: before.in }]
       : []
   switch (quantity) {
-    case 'meanTitre': {
-      const titration = titrationOf(draft, piece, parts)
-      return titration ? [{ quantity, in: titration.id }] : []
-    }
-    case 'gradient':
+    case 'meanTitre':
+      return meanTitreFind(draft, piece, parts)
     case 'crossing':
+      if (parts.every(({ kind }) => kind !== 'series')) return meanTitreFind(draft, piece, parts)
+      return seriesFind(draft, piece, quantity, parts)
+    case 'gradient':
     case 'rise':
       return seriesFind(draft, piece, quantity, parts)
     case 'hydration':
@@ -55,6 +62,20 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
     default:
       return ofAndIn(draft, piece, quantity, parts)
   }
+}
+
+/** "What is it in A, in mol/dm3 and in g/dm3?" */
+function bothUnits(text: string, of: string, labels: readonly string[]): readonly AskedFind[] {
+  const quantities = [
+    ...(asksByMass(text) && !asksByAmount(text) ? [] : ['concentration' as const]),
+    ...(asksByMass(text) ? ['massConcentration' as const] : []),
+  ]
+  return labels.flatMap((label) => quantities.map((quantity) => ({ quantity, of, in: label })))
+}
+
+function meanTitreFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
+  const titration = titrationOf(draft, piece, parts)
+  return titration ? [{ quantity: 'meanTitre', in: titration.id }] : []
 }
 
 const ofAgain = ({ mentions }: AskedPiece) => ofKind(mentions, 'substance').at(-1)?.formula
@@ -75,13 +96,23 @@ function seriesFind(
   const all = parts.filter((part): part is DraftPartOf<'series'> => part.kind === 'series')
   const series = all.length > 0 ? all : draft.of('series')
   const titled = series.find(({ title }) => title !== undefined && new RegExp(`\\b${title}\\b`, 'i').test(text))
-  const both =
-    /\b(?:both|each|two) (?:rates|runs|experiments|curves|graphs|temperatures)|\brates\b/i.test(text) && titled === undefined
-  const at = /\bat (?:t = )?(\d+(?:\.\d+)?) ?(s|seconds?|min\w*)\b/i.exec(read.sentence.text)
-  const place = at?.[1] !== undefined && quantity === 'gradient' ? { at: at[1] } : {}
+  const both = /\b(?:both|each|two)\b|\brates\b/i.test(text) && series.length > 1 && titled === undefined
   const kind = quantity === 'crossing' && series[0]?.mixedAt !== undefined ? 'rise' : quantity
   if (quantity === 'gradient' && series[0]?.y.name === 'temperature') return []
-  return (both ? series : [titled ?? series[0]]).flatMap((one) => (one ? [{ quantity: kind, in: one.id, ...place }] : []))
+  const places = quantity === 'gradient' ? placesOfTangents(read.sentence.text) : [{}]
+  return (both ? series : [titled ?? series[0]]).flatMap((one) =>
+    one ? places.map((place) => ({ quantity: kind, in: one.id, ...place })) : [],
+  )
+}
+
+const AT_START =
+  /\binitial\b|\bat the (?:start|beginning|origin|outset)\b|\bat (?:t = )?(?:0|zero)(?: ?s\b| seconds| minutes)?(?![.\d])|\bfrom the origin/i
+const AT_TIME = /\b(?:at|after|when t =) (?:t = )?(\d+(?:\.\d+)?) ?(?:s|seconds?|min\w*)\b/gi
+
+/** Where on a curve a rate is asked for: where it begins, or at some times. */
+function placesOfTangents(text: string): readonly { readonly at?: string }[] {
+  const times = [...text.matchAll(AT_TIME)].flatMap(([, at = '']) => (Number(at) === 0 ? [] : [{ at }]))
+  return AT_START.test(text) || times.length === 0 ? [{}, ...times] : times
 }
 
 function hydrationFind(draft: Draft, { mentions }: AskedPiece, parts: Parts): readonly AskedFind[] {
@@ -188,9 +219,10 @@ function unknownOf(draft: Draft, parts: Parts): readonly string[] {
 /** A concentration, percentage or solubility: of what, in which bottle. */
 function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'], parts: Parts): readonly AskedFind[] {
   const substances = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter(
-    (formula) => formula !== 'H2O',
+    (formula, _, all) => formula !== 'H2O' || all.length === 1,
   )
-  const labels = quantity === 'massPercent' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
+  const labels =
+    quantity === 'massPercent' || quantity === 'perItem' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
   const ofs =
     substances.length > 0 ? preferFormula(piece, substances) : labels.flatMap((label) => draft.materials.get(label)?.solute ?? [])
   if (substances.length === 0)

@@ -5,7 +5,7 @@ import type { AskedFind } from './find.ts'
 
 const IONS = /\b(?:cations?|anions?|ions?)\b/i
 const IDENTIFIES = /\b(?:identif(?:y|ies)|name|deduce|which|what|report|give|list|state|suggest|conclude|find|determine)\b/i
-const MEASURED = /\bconcentration|\bamount|\bmoles|\bmass\b|\bpercent|\bmolarity|\bequation\b|\bexplain\b|\bwhy\b/i
+const MEASURED = /\btest\b|\bconcentration|\bamount|\bmoles|\bmass\b|\bpercent|\bmolarity|\bequation\b|\bexplain\b|\bwhy\b/i
 
 /** The samples whose ions a sentence asks for: those it names, or all that are tested. */
 export function ionsIn(draft: Draft, { sentence, mentions }: Read): readonly AskedFind[] {

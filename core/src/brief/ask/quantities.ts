@@ -7,7 +7,7 @@ const PER_VOLUME =
 
 /** What the answer is to be worked from, and not what is asked for. */
 const LEAD =
-  /^(?:calculate )?(?:hence,? |then,? )?(?:from|using|use|with) (?:your |the |this |these )?[^,.;]{3,60}?(?:,| to (?=(?:calculate|find|determine|work out)\b)) ?/i
+  /^(?:calculate )?(?:hence,? |then,? )?(?:from|using|use|with) (?:your |the |this |these )?[^,.;]{3,60}?(?:,| to (?=(?:calculate|compute|find|determine|work out)\b)) ?/i
 
 /** Words for quantities, the more telling first. */
 const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])[] = [
@@ -16,9 +16,10 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   [/\bsolubility\b/i, 'solubility'],
   [/\brelative (?:molecular|formula|molar) mass|\bmolar mass|\bM\s?r\b|\bmolecular mass|\bformula mass/i, 'molarMass'],
   [
-    /\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xn]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i,
+    /\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xny]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i,
     'hydration',
   ],
+  [/\bvolume\b.*\bneutrali[sz]es\b/i, 'crossing'],
   [/\b(?:number of )?moles\b|\bamounts?,? (?:\(?in mol\)?,? )?of\b/i, 'amount'],
   [
     /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i,
@@ -26,7 +27,7 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   ],
   [/\b(?:rate|gradient|slope)\b/i, 'gradient'],
   [/\btemperature (?:rise|change|increase|drop|fall)\b|\brise in temperature|\bincrease in temperature/i, 'rise'],
-  [/\bcross(?:es|ing)?\b|\bintersect|\bmeet\b|\bneutralisation point|\bneutralization point|\bequivalence/i, 'crossing'],
+  [/\bcross(?:es|ing)?\b|\bintersect|\bmeet\b|\bneutrali[sz]ation point|\bequivalence/i, 'crossing'],
   [/\bconcentration|\bmolarity|\bmolarities|\[[A-Z][A-Za-z0-9^+-]*\]|\bhardness\b|\bstrength of\b/i, 'concentration'],
   [/\bamounts?\b(?=[^.]*\b(?:mol\b|of\b|in\b))/i, 'amount'],
   [/\bmass(?:es)?\b/i, 'mass'],

@@ -1,13 +1,13 @@
 import type { Draft } from '../draft/Draft.ts'
 import type { Read } from '../label/said.ts'
-import { isAsked } from './asked.ts'
+import { askedWithin, isAsked } from './asked.ts'
 import type { AskedFind, AskedQuestion } from './find.ts'
 import { findIn } from './findIn.ts'
 import { ionsIn } from './ionsAsked.ts'
 import { piecesOf } from './pieces.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
 
-const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?)\b[^.?]*:?\s*$/i
+const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?)\b[^.?]*[:,]?\s*$/i
 const NOUN_FIRST =
   /^(?:the |an? )?(?:average|mean|molarity|amount|number|concentration|percentage|percent|mass|value|volume|moles|initial rate|rate)\b/i
 
@@ -19,7 +19,7 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
     const { sentence } = read
     const { text } = sentence
     if (sentence.markers.some(({ kind }) => kind === 'letter' || kind === 'question') && !NOUN_FIRST.test(text)) lead = ''
-    if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 60 && /:$|^\w+\.?:?$/.test(text)) {
+    if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 90 && /[:,]$|^\w+\.?:?$/.test(text)) {
       lead = 'calculate '
       draft.mark(sentence.n, 'instruction')
       continue
@@ -35,10 +35,13 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
   return found
 }
 
-const asksWithin = (text: string) =>
-  /(?:,|\band)\s+(?:hence\s+|then\s+|thus\s+)?(?:calculate|find|determine|work out|say|deduce|obtain)\b(?! (?:its|the(?: new)? mass\b))/i.test(text) &&
-  (quantityIn(text) !== undefined || /\bions?\b|\bsay (?:which|what)/i.test(text)) &&
-  !/\byou (?:will|are)\b/i.test(text)
+function asksWithin(text: string): boolean {
+  const asked = askedWithin(text)
+  return (
+    asked !== undefined &&
+    (quantityIn(asked) !== undefined || quantityIn(text) === 'crossing' || /\bions?\b|\bsay (?:which|what)/i.test(asked))
+  )
+}
 
 function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuestion | undefined): readonly AskedQuestion[] {
   const { sentence } = read
@@ -56,7 +59,8 @@ function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuesti
       finds.push(
         ...found
           .filter(({ quantity }) => quantity === 'massConcentration')
-          .map((find) => ({ ...find, quantity: 'concentration' as const })),
+          .map((find) => ({ ...find, quantity: 'concentration' as const }))
+          .filter((find) => !finds.some((one) => JSON.stringify(one) === JSON.stringify(find))),
       )
   }
   const sorted = finds.toSorted((a, b) => Number(a.quantity === 'massConcentration') - Number(b.quantity === 'massConcentration'))

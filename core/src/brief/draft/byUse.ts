@@ -15,9 +15,23 @@ export function correctByUse(draft: Draft): void {
   byMass(draft)
 }
 
+/** What a diluted solution is taken to hold, the bottle it was made of holds, too. */
+export function backToParents(draft: Draft): void {
+  for (const { gives, sources } of draft.of('solution')) {
+    const made = draft.materials.get(gives ?? '')
+    const [only, ...more] = sources
+    const parent = only?.weighing === undefined ? draft.materials.get(only?.material ?? '') : undefined
+    if (!made?.inferred || made.solute === undefined || more.length > 0 || !parent || parent.solute !== undefined) continue
+    parent.solute = made.solute
+    parent.inferred = made.inferred
+  }
+}
+
 function solid(draft: Draft, label: string): void {
   const material = draft.materials.get(label)
-  if (material && !material.strength) material.form = 'solid'
+  if (!material || material.strength) return
+  material.form = 'solid'
+  if (material.holds) delete material.solute
 }
 
 function madeOf(draft: Draft, { gives, sources }: { gives?: string; sources: readonly { material: string }[] }): void {

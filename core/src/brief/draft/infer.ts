@@ -22,6 +22,24 @@ export function inferSolutes(draft: Draft): void {
   }
 }
 
+/** A hydrate that the sheet speaks of, and one solid of which nothing is said: that is it. */
+export function inferHydrate(draft: Draft): void {
+  const hydrates = new Set(
+    draft.reads
+      .flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
+      .filter((formula) => /\.[a-z]H2O$/.test(formula)),
+  )
+  const solids = draft.parts.flatMap((part) =>
+    (part.kind === 'weighing' || part.kind === 'heating') && part.of !== undefined ? [part.of] : [],
+  )
+  const [hydrate, ...others] = hydrates
+  const [solid, ...more] = new Set(solids)
+  const material = draft.materials.get(solid ?? '')
+  if (hydrate === undefined || others.length > 0 || more.length > 0 || !material || material.solute !== undefined) return
+  material.solute = hydrate
+  material.inferred = 'the hydrate that the sheet speaks of'
+}
+
 /** Two substances asked for in one bottle: neither is what the bottle holds. */
 function isMixture(draft: Draft, label: string): boolean {
   const asked = draft.reads.filter(

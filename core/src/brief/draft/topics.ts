@@ -36,7 +36,7 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
   const tubes =
     vessels.has('tube') ||
     has(
-      /\bfresh (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i,
+      /\b(?:fresh|separate) (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i,
     )
   const tests = has(
     /\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b/i,

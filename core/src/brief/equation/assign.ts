@@ -42,7 +42,7 @@ export function assignEquations(draft: Draft): void {
     const flask = flaskSolutes(draft, titration)
     const own = given.filter(({ equation }) => reactsIn(equation, solute))
     const usable = chooseOwn(draft, titration, own)
-    const before = given.filter((one) => !own.includes(one) && couldBeBefore(draft, titration, one.equation, flask))
+    const before = given.filter((one) => !own.includes(one) && couldBeBefore(draft, titration, one.equation, flask, usable))
     const equations: DraftEquation[] = [
       ...before.map(({ equation }) => ({ equation, role: 'before' as const, proposed: false })),
       ...usable.map(({ equation }) => ({ equation, role: 'titration' as const, proposed: false })),
@@ -69,11 +69,24 @@ function chooseOwn(draft: Draft, titration: Titration, own: readonly MentionOf<'
   return isFirst ? own.slice(0, 1) : own.slice(1)
 }
 
-const couldBeBefore = (draft: Draft, titration: Titration, equation: string, flask: readonly string[]) => {
+const couldBeBefore = (
+  draft: Draft,
+  titration: Titration,
+  equation: string,
+  flask: readonly string[],
+  own: readonly MentionOf<'equation'>[],
+) => {
+  if (makesWhatIsTitrated(equation, own)) return true
   const weighed =
     titration.weighings.length > 0 ||
     draft.of('solution').some(({ gives }) => titration.flask.some(({ material }) => material === gives))
   return flask.some((solute) => reactsIn(equation, solute)) || weighed || flask.length === 0
+}
+
+/** Iodine that is set free and then titrated. */
+function makesWhatIsTitrated(equation: string, own: readonly MentionOf<'equation'>[]): boolean {
+  const made = new Set(parseEquation(equation).products.map(({ formula }) => speciesKey(formula)))
+  return own.some((one) => parseEquation(one.equation).reactants.some(({ formula }) => made.has(speciesKey(formula))))
 }
 
 /** What stands in the flask: the solutes of its bottles, of what was weighed into it, or an ion that the sheet speaks of. */

@@ -14,9 +14,14 @@ export function proposeStages(draft: Draft): void {
   for (const second of draft.of('titration')) {
     const first = draft.of('titration').find(({ id }) => id === second.continues)
     if (!first || first.equations.length > 0 || draft.materials.get(first.burette ?? '')?.solute !== 'HCl') continue
-    const named = new Set(draft.reads.filter(({ sentence }) => sentence.block === second.block).flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)))
+    const named = new Set(
+      draft.reads
+        .filter(({ sentence }) => sentence.block === second.block)
+        .flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)),
+    )
     if (!named.has('Na2CO3')) continue
-    const stage = (...equations: readonly string[]): DraftEquation[] => equations.map((equation) => ({ equation, role: 'titration', proposed: true }))
+    const stage = (...equations: readonly string[]): DraftEquation[] =>
+      equations.map((equation) => ({ equation, role: 'titration', proposed: true }))
     first.equations = named.has('NaOH') ? stage(CARBONATE, HYDROXIDE) : stage(CARBONATE)
     second.equations = stage(HYDROGENCARBONATE)
   }

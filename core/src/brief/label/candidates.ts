@@ -1,3 +1,4 @@
+import { substancesIn } from '../../substance/index.ts'
 import { thingsIn } from '../mention/things.ts'
 import type { Sentence } from '../text/sentences.ts'
 import { CODE, isNoLabel, WHOLE_CODE, WORD_CODE } from './code.ts'
@@ -7,7 +8,8 @@ const NOUN =
   /\b(?:solutions?|solns?|solids?|acids?|bases?|alkalis?|samples?|bottles?|jars?|vials?|beakers?|liquids?|mixtures?|unknowns?|salts?|powders?|crystals|substances?|compounds?|metals?|oils?|waters?|juices?|extracts?|inks?|dyes?|icings?|tablets?|stones?|rocks?|ash|pigments?|bleach|fertilisers?|fertilizers?|cleaners?|vinegars?|brines?|hydrates?|reagents?|titrants?|analytes?|labels?|labelled|labeled|called|portion|stock|standard|pens?)\s*[:,]?\s*\(?$/i
 const NAMED =
   /\b(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?$|\b(?:this|it)(?: solution| mixture| liquid| filtrate)? is(?: now)?(?: called| labelled)?(?: solution)?\s*$/i
-const TELLS = /^[)'"]?\s*(?:(?:is|are|was|were|contains?|containing|holds?|has been|has|comes? from|consists?|each)\b|[:=]\s)/
+const TELLS =
+  /^[)'"]?\s*(?:,\s*(?:which|that)\s+)?(?:(?:is|are|was|were|contains?|containing|holds?|has been|has|comes? from|consists?|each)\b|[:=]\s)/
 const BRACKETED = /\((?:(?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i
 const CLOSED = /^[),]/
 const APPOSED = /,\s$/
@@ -20,14 +22,15 @@ const ENOUGH = 3
 function evidenceOf(text: string, from: number, to: number, measured: boolean): number {
   const [before, after] = [text.slice(Math.max(0, from - 60), from), text.slice(to, to + 40)]
   const code = text.slice(from, to)
-  const isOwn = /\d/.test(code) && !/^[HNOFI]2$|^[PO][348]$/.test(code.replace(' ', ''))
+  const looksLikeFormula = /\d/.test(code) && substancesIn(code).length > 0 && /^(?:[A-Z]\d*){2,}$/.test(code)
+  const isOwn = /\d/.test(code) && !/^(?:[A-Z]\d*){3,}$/.test(code) && !/^[HNOFI]2$|^[PO][348]$/.test(code.replace(' ', ''))
   let score = isOwn ? 1 : 0
-  if (NOUN.test(before)) score += 3
+  if (!looksLikeFormula && NOUN.test(before)) score += 3
   if (NAMED.test(before)) score += 3
   if (TELLS.test(after) && /(?:^|[;,.]\s*(?:and\s+)?|\band\s+|[a-z]\s+|\()$/.test(before))
     score += before.trim() === '' || isOwn || /[:=]/.test(after.slice(0, 2)) ? 3 : 2
   if (BRACKETED.test(before) && CLOSED.test(after)) score += 3
-  if (APPOSED.test(before) && /^[,.;]|^ is\b/.test(after)) score += 3
+  if (!looksLikeFormula && APPOSED.test(before) && /^[,.;]|^ is\b/.test(after)) score += 3
   if (measured) score += 2
   if (MEASURED.test(before)) score += 1
   return score
@@ -112,4 +115,5 @@ function withNeighbours(
   return all
 }
 
-export const isCode = (text: string): boolean => WHOLE_CODE.test(text)
+/** Whether a label is a code, `FA 3` or `Q`, and not the name of what is in the bottle. */
+export const isCode = (label: string): boolean => WHOLE_CODE.test(label) || /^(?:[A-Z]{3,10}\d?|\d)$/.test(label)

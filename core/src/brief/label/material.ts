@@ -15,6 +15,8 @@ export interface SheetMaterial {
   about?: string
   /** Made in the task, and not on the bench before. */
   product?: boolean
+  /** It holds its solute, and may hold other things, too: a solid is then no pure one. */
+  holds?: boolean
   /** What of it was inferred, and from what. */
   inferred?: string
   /** What the sheet says of it in words. */
@@ -27,7 +29,8 @@ export interface SheetMaterial {
 
 const SOLID =
   /\b(?:crystals?|powder(?:ed)?|solids?|shells?|tablets?|anhydrous|granules?|turnings|filings|ribbon|foil|stones?|rocks?|pigment|hydrated?|fertili[sz]er|alum|ash(?! dissolved)|crushed|lumps?|chips?|ore|chalk|dust|ground|dried)\b/i
-const LIQUID = /\b(?:inks?|icings?|dyes?|yeast|oil|hydrocarbon|organic liquid|propanone|ethanol|food colou?r(?:ing)?s?)\b/i
+const LIQUID =
+  /\b(?:inks?|icings?|dyes?|yeast|oil|hydrocarbon|organic liquid|propanone|ethanol|suspension|food colou?r(?:ing)?s?)\b/i
 const DISSOLVED =
   /\b(?:solutions?|soln|acid|dilute|aqueous|dissolved|concentration|molarity|unknown strength|bleach|juice|brine|vinegar|water|extract|indicator|buffer|lye|wash)\b/i
 const MIXED =
@@ -82,6 +85,7 @@ export function materialOf(label: string, said: readonly Said[], words: string, 
     ...(strength && !strength.about ? { strength: strength.strength } : {}),
     ...(strength?.about ? { about: strength.strength.value } : {}),
     ...(indicator === undefined ? {} : { indicator: indicator.name }),
+    ...(told.some(({ holds }) => holds) ? { holds: true } : {}),
     ...(told.length === 0 && said.length > 0 ? { product: true } : {}),
   }
 }

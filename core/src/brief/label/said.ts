@@ -9,6 +9,8 @@ export interface Said {
   readonly to: number
   /** `noun`: what stands before it; `named`: it is only called so here, as what has just been made is. */
   readonly how: 'told' | 'noun' | 'named'
+  /** It holds that, and may hold other things, too. */
+  readonly holds?: boolean
 }
 
 /** A sentence with what it speaks of. */
@@ -18,7 +20,7 @@ export interface Read {
 }
 
 const TELLS =
-  /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:compared|titrated|added|run|weighed|pipetted|placed|put|measured|used|poured|transferred|heated|filled|reweighed|tested|mixed)\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
+  /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:run|put)\b)(?!\s+(?:then\s+|now\s+|to be\s+)?(?!(?:called|labelled|obtained|extracted|pressed|crushed|powdered|dissolved|hydrated|prepared|diluted|saturated|contaminated|said|supposed|concentrated|unlabelled|dried|distilled|sold|supplied|provided|needed|red)\b)[a-z-]+ed\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
 /** A relative clause between a label and what is told of it: `E, found in the shed, is …`. */
 const ASIDE = /^\s*,\s[^,.;]{3,60},\s+(?=(?:is|are|contains?|holds?)\b)/
 const LIST = /^\s*(?:,|and|,\s*and|and of|or)\s*$/
@@ -27,7 +29,7 @@ const ASKED =
   /\b(?:of|in|percentage|what|which|how|whether|if|why|until|with|from|by|when)\s+(?:the\s+)?(?:solution\s+|solid\s+|sample\s+)?$/i
 const ENDS_SAYING = /;|\bbecause\b|\breacts?\b|\b(?:is|are|has) to be\b|\bwill\b|, not\b|\byou\b|\?$/i
 const NAMED =
-  /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:solution|mixture) is(?: now)?(?: solution)?)\s*$/i
+  /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:\w+ )?(?:solution|mixture|liquid|vinegar|juice|acid|sample) is(?: now)?(?: solution)?)\s*$/i
 /** Whether a label is given to what the sentence before made. */
 const isNaming = (before: string) => NAMED.test(before)
 
@@ -54,7 +56,18 @@ function* saidIn({ sentence, mentions }: Read): Generator<Said> {
     yield* toldAfter(sentence, mention, after, next)
     yield* toldBefore(sentence, mention, before, after)
   }
+  const [named] = labels
+  if (named && !isAsked) yield* toldOfIt(sentence, named.label, named.to)
   if (!isAsked) yield* toldOfList(sentence, labels)
+}
+
+const HOLDS = /\b(?:contain|hold)/
+const OF_IT = /;\s*(?:it|its [a-z -]{1,40}?)\s+(?:is|contains|holds)\s+/i
+
+/** "B is used for …; its active substance is …": told of the same label. */
+function* toldOfIt({ text, from }: Sentence, label: string, begun: number): Generator<Said> {
+  const it = OF_IT.exec(text.slice(begun - from))
+  if (it) yield { label, from: begun + it.index + it[0].length, to: from + text.length, how: 'told' }
 }
 
 /** Where what is said of a label ends: at the next label that something is told of, or where the sentence turns to something else. */
@@ -74,23 +87,28 @@ function* toldAfter(
   const before = sentence.text.slice(0, from - sentence.from)
   const aside = ASIDE.exec(after)?.[0].length ?? 0
   const tells = TELLS.exec(after.slice(aside))
-  if (tells && !ASKED.test(before)) {
+  if (tells && (!ASKED.test(before) || /^,?\s*(?:which|that)\b/.test(after))) {
     if (aside > 0) yield { label, from: to, to: to + aside, how: 'told' }
     const begun = to + aside + tells[0].length
-    yield { label, from: begun, to: endOf(sentence, begun, next), how: 'told' }
+    yield { label, from: begun, to: endOf(sentence, begun, next), how: 'told', ...(HOLDS.test(tells[0]) ? { holds: true } : {}) }
     return
   }
   // "with J, 0.100 mol dm-3 hydrochloric acid, using …": an apposition, up to the next comma.
   const apposed =
-    /^,?\s*(?:which is\s+|being\s+|an?\s+|\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(
+    /^\)?,?\s*(?:which is\s+|being\s+|an?\s+|of\s+)?(?:concentration\s+)?(?:\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(
       after,
     )
-  if (apposed && /^(?:,|\s*\()/.test(after)) yield { label, from: to, to: to + apposed[0].length, how: 'told' }
+  // In a list of what is provided all that follows is told: "K1, the crystals".
+  if (before.trim() === '' && sentence.opens && /^,\s/.test(after)) {
+    yield { label, from: to, to: sentence.to, how: 'told' }
+    return
+  }
+  if (apposed && /^(?:\)?,|\s*\()/.test(after)) yield { label, from: to, to: to + apposed[0].length, how: 'told' }
 }
 
 /** What stands between the words that are said of a label and those before them. */
 const BOUNDARY =
-  /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
+  /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
 
 function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, before: string, after: string): Generator<Said> {
   const bracket = /\(\s*((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(before)
@@ -111,7 +129,8 @@ function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, be
     yield { label, from: sentence.from + begun, to: sentence.from + phrase.length, how: 'told' }
     return
   }
-  const noun = /(?:^|[\s(])((?:[A-Za-z-]+ )?[A-Za-z]{3,}) $/.exec(before)
+  const begun = BOUNDARY.exec(before)?.[0].length ?? 0
+  const noun = /^\s*((?:[A-Za-z-]+(?:\([IVX]+\))? ){0,4}[A-Za-z]{3,}) $/.exec(before.slice(begun))
   if (noun && !/\b(?:and|of|with|the|into|from|each|for|add|titrate|both|than|weigh|are|is)$/i.test(noun[1] ?? ''))
     yield { label, from: sentence.from + before.length - (noun[1]?.length ?? 0) - 1, to: from, how: 'noun' }
 }

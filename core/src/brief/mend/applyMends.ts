@@ -1,6 +1,6 @@
 import { readStrength } from '../../number/index.ts'
-import { parseEquation } from '../../substance/index.ts'
 import { ChemistryError } from '../../problem/index.ts'
+import { parseEquation } from '../../substance/index.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart, DraftPartOf } from '../draft/parts.ts'
 import { LEAVE_OUT, type Mend, NOTHING } from './gap.ts'
@@ -15,15 +15,21 @@ function setSlot(draft: Draft, part: DraftPart, slot: string, value: string): bo
       if (slot === 'burette') setBurette(draft, part, value)
       else if (slot === 'indicator') part.indicator = value
       else if (slot === 'flask') part.flask = [...part.flask, { material: knownLabel(draft, value), by: 'pipette' }]
-      else if (volume !== undefined) part.flask = part.flask.map((one) => (one.material === volume ? { ...one, volume: value } : one))
-      else if (intoFlask !== undefined) part.flask = [...part.flask.filter(({ material }) => material !== intoFlask), { material: intoFlask, volume: value, by: 'pipette' }]
+      else if (volume !== undefined)
+        part.flask = part.flask.map((one) => (one.material === volume ? { ...one, volume: value } : one))
+      else if (intoFlask !== undefined)
+        part.flask = [
+          ...part.flask.filter(({ material }) => material !== intoFlask),
+          { material: intoFlask, volume: value, by: 'pipette' },
+        ]
       else return false
       return true
     case 'solution':
       if (slot === 'flask') part.flask = value
       else if (slot === 'gives') part.gives = knownLabel(draft, value, true)
       else if (slot === 'from') part.sources = [...part.sources, sourceOf(draft, value)]
-      else if (volume !== undefined) part.sources = part.sources.map((one) => (one.material === volume ? { ...one, volume: value } : one))
+      else if (volume !== undefined)
+        part.sources = part.sources.map((one) => (one.material === volume ? { ...one, volume: value } : one))
       else return false
       return true
     default:
@@ -36,7 +42,11 @@ function setOther(draft: Draft, part: DraftPart, slot: string, value: string): b
   else if (part.kind === 'heating' && slot === 'lost') part.lost = value
   else if (part.kind === 'series' && slot === 'planned') part.planned = placesTyped(value)
   else if (part.kind === 'chromatogram' && slot === 'solvent') part.solvent = value
-  else if (part.kind === 'chromatogram' && slot === 'spots') part.spots = value.split(/\s*,\s*/).filter(Boolean).map((label) => ({ label, known: false }))
+  else if (part.kind === 'chromatogram' && slot === 'spots')
+    part.spots = value
+      .split(/\s*,\s*/)
+      .filter(Boolean)
+      .map((label) => ({ label, known: false }))
   else if (part.kind === 'rack' && slot === 'samples') addSamples(draft, part, value)
   else return false
   return true
@@ -53,7 +63,8 @@ function setBurette(draft: Draft, part: DraftPartOf<'titration'>, value: string)
 /** What a typed label stands for: a bottle of the sheet, or a new one. */
 function knownLabel(draft: Draft, typed: string, isProduct = false): string {
   const label = typed.trim()
-  if (!draft.materials.has(label)) draft.materials.set(label, { label, form: 'solution', formSaid: false, at: 0, ...(isProduct ? { product: true } : {}) })
+  if (!draft.materials.has(label))
+    draft.materials.set(label, { label, form: 'solution', formSaid: false, at: 0, ...(isProduct ? { product: true } : {}) })
   return label
 }
 
@@ -68,7 +79,8 @@ function addSamples(draft: Draft, part: DraftPartOf<'rack'>, value: string): voi
   const tubes = part.samples[0]?.tubes ?? []
   for (const typed of value.split(/\s*,\s*/).filter(Boolean)) {
     const material = knownLabel(draft, typed)
-    if (!part.samples.some((one) => one.material === material)) part.samples.push({ material, tubes: tubes.map((tube) => ({ ...tube, acts: [...tube.acts] })) })
+    if (!part.samples.some((one) => one.material === material))
+      part.samples.push({ material, tubes: tubes.map((tube) => ({ ...tube, acts: [...tube.acts] })) })
   }
 }
 
@@ -81,7 +93,13 @@ function beginPart(draft: Draft, kind: string): void {
   if (kind === 'heating') draft.begin('heating', opening, { lost: 'H2O' })
   if (kind === 'rack') draft.begin('rack', opening, { samples: [], allowed: [] })
   if (kind === 'chromatogram') draft.begin('chromatogram', opening, { spots: [] })
-  if (kind === 'series') draft.begin('series', opening, { x: { name: 'time', unit: 's' }, y: { name: 'reading', unit: '1' }, reading: 'curve', planned: [] })
+  if (kind === 'series')
+    draft.begin('series', opening, {
+      x: { name: 'time', unit: 's' },
+      y: { name: 'reading', unit: '1' },
+      reading: 'curve',
+      planned: [],
+    })
 }
 
 function setMaterial(draft: Draft, label: string, slot: string, value: string): boolean {
@@ -93,7 +111,8 @@ function setMaterial(draft: Draft, label: string, slot: string, value: string): 
     else material.solute = value
     delete material.inferred
   } else if (strength) material.strength = strength
-  else if (slot === 'form' && (value === 'solid' || value === 'solution' || value === 'liquid' || value === 'gas')) material.form = value
+  else if (slot === 'form' && (value === 'solid' || value === 'solution' || value === 'liquid' || value === 'gas'))
+    material.form = value
   else return false
   return true
 }
@@ -101,14 +120,16 @@ function setMaterial(draft: Draft, label: string, slot: string, value: string): 
 /** Applies to a draft what a student has answered and changed, all but equations. */
 export function applyMends(draft: Draft, mends: readonly Mend[]): void {
   for (const mend of mends) {
-    if (/^left\.(?:glass|parts)/.test(mend.gap) && mend.value.startsWith('begin.')) beginPart(draft, mend.value.slice('begin.'.length))
+    if (/^left\.(?:glass|parts)/.test(mend.gap) && mend.value.startsWith('begin.'))
+      beginPart(draft, mend.value.slice('begin.'.length))
   }
   for (const mend of mends) applyMend(draft, mend)
 }
 
 function applyMend(draft: Draft, { gap, value }: Mend): void {
   if (gap.startsWith('left.')) return applyLeftover(draft, gap, value)
-  const at = gap.lastIndexOf('.') > 0 && draft.materials.has(gap.slice(0, gap.lastIndexOf('.'))) ? gap.lastIndexOf('.') : gap.indexOf('.')
+  const at =
+    gap.lastIndexOf('.') > 0 && draft.materials.has(gap.slice(0, gap.lastIndexOf('.'))) ? gap.lastIndexOf('.') : gap.indexOf('.')
   const [owner, slot] = [gap.slice(0, at), gap.slice(at + 1)]
   const part = draft.parts.find(({ id }) => id === owner)
   if (part && value === LEAVE_OUT) draft.parts.splice(draft.parts.indexOf(part), 1)
@@ -133,7 +154,9 @@ export function applyEquations(draft: Draft, mends: readonly Mend[]): void {
   for (const { gap, value } of mends) {
     const own = /^(t\d+)\.(equation|before)$/.exec(gap)
     const left = /^left\.equation\.(.*)$/s.exec(gap)
-    const [id, role, equation] = own ? [own[1], own[2], value] : [/^(t\d+)\.(?:equation|before)$/.exec(value)?.[1], value.split('.')[1], left?.[1]]
+    const [id, role, equation] = own
+      ? [own[1], own[2], value]
+      : [/^(t\d+)\.(?:equation|before)$/.exec(value)?.[1], value.split('.')[1], left?.[1]]
     const part = draft.of('titration').find((one) => one.id === id)
     if (!part || equation === undefined || !isEquation(equation)) continue
     const as = role === 'before' ? 'before' : 'titration'
@@ -151,4 +174,3 @@ function isEquation(text: string): boolean {
     throw error
   }
 }
-

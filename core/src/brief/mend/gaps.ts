@@ -31,6 +31,8 @@ function* gapsIn(draft: Draft, part: DraftPart): Generator<Gap> {
           'label',
           true,
         )
+      if (part.lost === undefined)
+        yield gapAt(draft, part, 'lost', `What does ${part.of ?? 'the solid'} lose in the heat?`, LOSABLE, 'text', false)
       break
     case 'series':
       if (part.planned.length === 0)
@@ -73,6 +75,12 @@ function* gapsIn(draft: Draft, part: DraftPart): Generator<Gap> {
     default:
   }
 }
+
+const LOSABLE: readonly Candidate[] = [
+  { value: 'H2O', says: 'water' },
+  { value: 'CO2', says: 'carbon dioxide' },
+  { value: 'O2', says: 'oxygen' },
+]
 
 function gapAt(
   draft: Draft,

@@ -2,6 +2,7 @@ import type { AskedQuestion } from '../ask/find.ts'
 import { quantityIn } from '../ask/quantities.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart } from '../draft/parts.ts'
+import { isCode } from '../label/candidates.ts'
 import type { Read } from '../label/said.ts'
 import { type Mention, type MentionOf, ofKind } from '../mention/mention.ts'
 import { deedsIn } from '../method/verbs.ts'
@@ -12,15 +13,15 @@ const nothing = (says: string): Candidate => ({ value: NOTHING, says })
 /** What stands in a sheet and landed nowhere: labels, strengths, volumes, equations, orders and asking sentences. */
 export function leftoversOf(draft: Draft, questions: readonly AskedQuestion[]): readonly Gap[] {
   return [
-    ...unusedLabels(draft, questions),
+    ...unusedLabels(draft),
     ...draft.reads.flatMap((read) => [...leftIn(draft, read)]),
     ...unusedGlass(draft),
     ...askedInWords(draft, questions),
   ]
 }
 
-/** Every label that a part or a question of a draft speaks of. */
-function usedLabels(draft: Draft, questions: readonly AskedQuestion[]): ReadonlySet<string> {
+/** Every label that a part of a draft speaks of. */
+function usedLabels(draft: Draft): ReadonlySet<string> {
   const ofPart = (part: DraftPart): readonly (string | undefined)[] => {
     switch (part.kind) {
       case 'weighing':
@@ -38,16 +39,16 @@ function usedLabels(draft: Draft, questions: readonly AskedQuestion[]): Readonly
         return []
     }
   }
-  const asked = questions.flatMap(({ find }) => (find.quantity === 'molarMass' ? [find.of] : [find.in]))
-  return new Set([...draft.parts.flatMap(ofPart), ...asked].filter((label) => label !== undefined))
+  return new Set(draft.parts.flatMap(ofPart).filter((label) => label !== undefined))
 }
 
 const OF_SERIES = /\b(?:cup|syringe|flask|temperature|gas|burette)\b/i
 
-function* unusedLabels(draft: Draft, questions: readonly AskedQuestion[]): Generator<Gap> {
-  const used = usedLabels(draft, questions)
+function* unusedLabels(draft: Draft): Generator<Gap> {
+  const used = usedLabels(draft)
   for (const { label, indicator, at } of draft.materials.values()) {
-    if (used.has(label) || indicator !== undefined) continue
+    // Bottles that only have a name, as acids and buffers do, stand by.
+    if (used.has(label) || indicator !== undefined || !isCode(label)) continue
     // In a series and as a bottle to add from, a label is used where its sentence is a step of it.
     const steps = draft.reads.filter(
       ({ sentence, mentions }) =>

@@ -14,6 +14,8 @@ const SPOKEN: Readonly<Record<string, string>> = {
   eight: '8',
   nine: '9',
   ten: '10',
+  twelve: '12',
+  fifteen: '15',
   twenty: '20',
   thirty: '30',
 }
@@ -42,7 +44,7 @@ const ANY_UNIT = UNITS.map(([pattern]) => pattern).join('|')
 /** Between the ends of a range; the unit may stand after either. */
 const TO = String.raw`\s*(?:-|to|and|or)\s*`
 const QUANTITY = new RegExp(
-  `(?<![A-Za-z0-9.])${NUMBER}(?:\\s*(?:${ANY_UNIT})?${TO}(\\d+(?:[.,]\\d+)?))?\\s*-?\\s*(?:of an? )?(${ANY_UNIT})(?![A-Za-z0-9])`,
+  `(?<![A-Za-z0-9.])${NUMBER}(?:\\s*(?:${ANY_UNIT})?${TO}(\\d+(?:[.,]\\d+)?))?\\s*-?\\s*(?:of an? )?(${ANY_UNIT})(?![A-Za-z0-9])(?!\\s*\\/?\\s*mol)`,
   'g',
 )
 const STRENGTH_UNIT = String.raw`mmol\s*(?:\/|\s)\s*(?:dm\^?-?3|L)(?:\s*-1)?|mol\s*(?:\/|\s)?\s*(?:dm\^?-?3|L|l)(?:\s*\^?-1)?|mol per (?:dm\^?3|lit(?:re|er)|L)|M(?![A-Za-z0-9])|mM|[Mm]olar|m?g\s*(?:\/|\s)?\s*(?:dm\^?-?3|L|l)(?:\s*\^?-1)?|g per (?:dm\^?3|lit(?:re|er)|L)|g\/100\s*cm3|%\s*\(?(?:w\/v|m\/v)\)?|%|ppm`

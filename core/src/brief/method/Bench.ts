@@ -23,6 +23,8 @@ export class Bench {
   perRun = false
   /** How many flasks are spoken of. */
   flasks = 1
+  /** The bottle that was spoken of last. */
+  spoken?: string
   solution?: DraftSolution
   titration?: DraftTitration
 

@@ -6,12 +6,12 @@ import { ofKind } from '../mention/mention.ts'
 const ABOUT_IT =
   /\bspots?\b|\bpencil|\bfront\b|\bsolvent|\bpaper\b|\bdistance|\bmeasure|\bRf\b|\bdip\b|\bstand\b|\bdry\b|\bspray|\bplate\b|\bchromatogra|\bstrip\b|\brisen\b|\bcompared\b/i
 const REFERENCES = [
-  /\b(?:known (?:dyes|pigments|samples|inks|amino acids|food dyes|colours)|references?(?: solutions)?(?: of)?|standards?(?: of)?|single dyes|authentic samples of|permitted dyes|pure dyes)[,:]?\s+((?!and\b|are\b|is\b)[^.;]+?)(?=,? (?:on|at|along|in|near)\b|,? are\b|\.|;|$)/i,
+  /\b(?:known (?:dyes|pigments|samples|inks|amino acids|food dyes|colours)|references?(?: (?:solutions|dyes|pigments|spots))?(?: of)?|standards?(?: of)?|single dyes|authentic samples of|permitted dyes|pure dyes)[,:]?\s+((?!and\b|are\b|is\b)[^.;]+?)(?=,? (?:on|at|along|in|near)\b|,? are\b|\.|;|$)/i,
   /\b(?:compared|run (?:beside|alongside|against)|beside|alongside|next to)(?: with| to)?\s+([^.;]+?)(?=,? (?:on|at|along|in)\b|\.|;|$)/i,
-  /\bwith ([^.;]+?) as (?:the )?(?:references?|standards?)\b/i,
+  /\b(?:with|apply|spot|put|place|using|run) ((?:(?!\b(?:apply|spot|put|place)\b)[^.;])+?) as (?:the )?(?:references?|standards?)\b/i,
 ]
 const SOLVENTS = [
-  /\b(?:depth of|plate in|paper in|strip of paper in|edge of the paper in|solvent is|run in|develop(?:ed)? (?:the \w+ )?(?:in|with)|beaker of|jar of|tank of|using|chamber of)\s+(?!the solvent|a beaker|a jar|a tank|the beaker)([a-z0-9%][^.;(]*?)(?=\s*(?:\(|\.|;|,? (?:run|so that|until|as the solvent|and (?:leave|let|wait|cover))|,? which|$))/i,
+  /\b(?:depth of|plate in|paper in|strip of paper in|edge of the paper in|solvent is|run in|develop(?:ed)? (?:the \w+ )?(?:in|with)|beaker of|jar of|tank of|using|chamber of)\s+(?!the solvent|a beaker|a jar|a tank|the beaker)([a-z0-9%][^.;(]*?)(?=\s*(?:\(|\.|;|,? (?:run|so that|until|as the solvent|and (?:leave|let|wait|cover)|below|with|not|making|keeping|then)|,? which|$))/i,
   /\blet ([a-z][^.;]*?) (?:run|rise|climb|soak)\b/i,
   /\bwith ([a-z][^.;,]*?) as (?:the )?solvent/i,
   /\bsolvent[:,]? (?:is |was )?(?!front|is near|has|reach|line|level)([a-z][^.;,]*)/i,
@@ -28,7 +28,10 @@ const listOf = (text: string) =>
 export function readChromatogramOf(draft: Draft, reads: readonly Read[]): void {
   const spotting = reads.find(({ sentence }) => /\bspots?\b|\bcompared with|\bchromatogra/i.test(sentence.text)) ?? reads[0]
   if (!spotting) return
-  const text = reads.map(({ sentence }) => sentence.text).join('\n')
+  const text = reads
+    .filter(({ sentence }) => !sentence.text.endsWith('?'))
+    .map(({ sentence }) => sentence.text)
+    .join('\n')
   const part = draft.begin('chromatogram', spotting, { spots: [] })
   const references = REFERENCES.map((pattern) => pattern.exec(text)?.[1]).find((found) => found !== undefined)
   const known = listOf(references ?? '').filter((name) => !/^all\b|^it$|^each\b/.test(name))

@@ -1,4 +1,5 @@
 import type { Draft } from '../draft/Draft.ts'
+import type { DraftPartOf } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 
@@ -14,8 +15,13 @@ const LOST: readonly (readonly [pattern: RegExp, lost: string])[] = [
 ]
 const GASES: Readonly<Record<string, string>> = { CO2: 'CO2', H2O: 'H2O', O2: 'O2', SO3: 'SO3', SO2: 'SO2', NO2: 'NO2' }
 
+const HYDRATED = /\bhydrat|\bwater\b|\bcrystal|\bdry\b(?! )|\bdamp\b|\bmoist/i
+const isHydrate = (draft: Draft, reads: readonly Read[]) =>
+  [...draft.materials.values()].some(({ solute }) => /H2O$/.test(solute ?? '')) ||
+  reads.some(({ mentions }) => ofKind(mentions, 'substance').some(({ formula }) => /\.\w*H2O$/.test(formula)))
+
 /** What a solid loses: as the sheet says it, or as its equation does; water where nothing is said. */
-function lostIn(draft: Draft, reads: readonly Read[], text: string): { readonly lost: string; readonly equation?: string } {
+function lostIn(draft: Draft, reads: readonly Read[], text: string): { readonly lost?: string; readonly equation?: string } {
   const given = reads.flatMap(({ mentions }) => ofKind(mentions, 'equation')).find((one) => !/\+.*->/.test(one.equation))
   draft.land(given, 'what happens in the heat')
   const equation = given?.equation
@@ -26,7 +32,8 @@ function lostIn(draft: Draft, reads: readonly Read[], text: string): { readonly 
       .map((one) => one.trim().replace(/^\d+/, '')) ?? []
   const gas = products.map((one) => GASES[one]).find((one) => one !== undefined)
   const said = LOST.find(([pattern]) => pattern.test(text))?.[1]
-  return { lost: said ?? gas ?? 'H2O', ...(equation !== undefined && gas !== undefined ? { equation } : {}) }
+  const lost = said ?? gas ?? (HYDRATED.test(text) || isHydrate(draft, reads) ? 'H2O' : undefined)
+  return { ...(lost === undefined ? {} : { lost }), ...(equation !== undefined && gas !== undefined ? { equation } : {}) }
 }
 
 /** What is heated: what a mass is of, what goes into the crucible, or the one solid of the question. */
@@ -66,10 +73,27 @@ export function readHeating(draft: Draft, reads: readonly Read[]): void {
   })
   const material = of === undefined ? undefined : draft.materials.get(of)
   if (material && !material.strength) material.form = 'solid'
+  readAgain(draft, part, reads)
   for (const { sentence, mentions } of reads) {
     if (!HEATS.test(sentence.text)) continue
     draft.mark(sentence.n, 'heat')
     draft.touch(sentence.n, part.id)
     for (const mention of mentions) draft.land(mention, 'how it is heated')
+  }
+}
+
+const AGAIN =
+  /\b(?:do the same|repeat(?: (?:this|all this|the (?:whole |entire )?(?:procedure|experiment|method)|part \(\w\)|\(\w\)))?|likewise|in the same way)\b[^.]{0,40}?\b(?:with|for|using|on)\b/i
+
+/** "Do the same with H": another heating of another solid. */
+function readAgain(draft: Draft, first: DraftPartOf<'heating'>, reads: readonly Read[]): void {
+  for (const read of reads) {
+    if (!AGAIN.test(read.sentence.text)) continue
+    const other = ofKind(read.mentions, 'label').find(({ label }) => label !== first.of)
+    if (!other) continue
+    const { of: _of, id: _id, kind: _kind, sentence: _sentence, block: _block, ...same } = first
+    draft.begin('heating', read, { ...same, of: other.label })
+    draft.land(other, 'heated, too')
+    draft.mark(read.sentence.n, 'heat')
   }
 }

@@ -40,7 +40,8 @@ export function portion(bench: Bench, clause: Clause): boolean {
   for (const volume of ofKind(clause.mentions, 'quantity').filter(({ of, unit }) => of === 'volume' && unit === 'cm3')) {
     const target = targetOf(volume, clause.mentions, draft.words)
     if (!target) continue
-    const material = target.kind === 'label' ? target.mention.label : target.kind === 'it' ? bench.lastMade() : undefined
+    const material =
+      target.kind === 'label' ? target.mention.label : target.kind === 'it' ? (bench.lastMade() ?? bench.spoken) : undefined
     if (target.kind === 'substance') {
       found = putSubstance(bench, clause, volume, target.mention) || found
       continue
@@ -96,13 +97,27 @@ function putSubstance(
     draft.land(volume, 'water, which changes no amount')
     return false
   }
-  const before = draft.words.slice(volume.to, from)
+  if (/\bbuffer\b/i.test(draft.words.slice(volume.to, to + 20))) {
+    draft.land(volume, 'how much buffer')
+    draft.mark(clause.read.sentence.n, 'handling')
+    return false
+  }
   const strength = ofKind(clause.mentions, 'strength').find((one) => one.from >= volume.to && one.to <= from)
   const label = draft.materialOf(formula, 'solution', draft.words.slice(from, to), from)
   const material = draft.materials.get(label)
   if (material && strength && !material.strength && !strength.about) material.strength = strength.strength
   if (strength) draft.land(strength, `the strength of ${label}`)
-  if (material?.indicator !== undefined || /\bbuffer\b/i.test(before)) return false
+  if (material?.indicator !== undefined) return false
   putPortion(bench, clause, volume, label)
   return true
+}
+
+/** A mass of a reagent that is put in without being weighed out with care: it is in excess, and no amount of the task. */
+export function putIn(bench: Bench, { read, mentions }: Clause): void {
+  const { draft } = bench
+  for (const mass of ofKind(mentions, 'quantity')) {
+    if (mass.of !== 'mass' || draft.landed.has(mass) || targetOf(mass, mentions, draft.words)?.kind !== 'substance') continue
+    draft.land(mass, 'a reagent in excess')
+    draft.mark(read.sentence.n, 'handling')
+  }
 }

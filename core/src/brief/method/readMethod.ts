@@ -1,9 +1,10 @@
 import type { Draft } from '../draft/Draft.ts'
 import type { Read, Said } from '../label/said.ts'
+import { ofKind } from '../mention/mention.ts'
 import { Bench } from './Bench.ts'
 import { clausesOf } from './clause.ts'
 import { makeUp, nameProduct, transfer } from './makingUp.ts'
-import { portion } from './portions.ts'
+import { portion, putIn } from './portions.ts'
 import { fillBurette, indicate, titrate } from './titrating.ts'
 import { weigh } from './weighing.ts'
 
@@ -11,11 +12,16 @@ import { weigh } from './weighing.ts'
 export function readMethod(draft: Draft, reads: readonly Read[], said: readonly Said[]): void {
   const bench = new Bench(draft, reads[0]?.sentence.block ?? 0)
   for (const read of reads) {
+    if (draft.kinds.get(read.sentence.n) === 'material') {
+      remember(bench, read)
+      continue
+    }
     const named = said.filter(({ how, from }) => how === 'named' && from >= read.sentence.from && from < read.sentence.to)
     for (const clause of clausesOf(read)) {
       weigh(bench, clause)
       fillBurette(bench, clause)
       portion(bench, clause)
+      putIn(bench, clause)
       transfer(bench, clause)
       makeUp(bench, clause)
       for (const { label, from } of named)
@@ -23,8 +29,15 @@ export function readMethod(draft: Draft, reads: readonly Read[], said: readonly 
       indicate(bench, clause)
       titrate(bench, clause)
     }
+    remember(bench, read)
   }
   finish(bench, reads)
+}
+
+/** Keeps in mind which bottle a sentence spoke of last: "it" in the next means that one. */
+function remember(bench: Bench, { mentions }: Read): void {
+  const last = ofKind(mentions, 'label').findLast(({ label }) => bench.draft.materials.get(label)?.indicator === undefined)
+  if (last) bench.spoken = last.label
 }
 
 /** A flask that was filled and a burette that was filled are a titration, even if no sentence says so. */

@@ -4,7 +4,8 @@ import { type Clause, vesselIn } from './clause.ts'
 
 const TITRATES =
   /\btitrate[sd]?\b|\btitrating\b|\b(?:carry out|perform|do|make|begin|complete) (?:a |an |one |the |your |at least \w+ )?(?:\w+ )?titrations?\b|\brun(?:ning)? (?:it )?in\b|\brun (?:from|into)\b|\bis (?:then )?(?:run in|added) from (?:a|the) buret/i
-const NOT_YET = /^(?:explain|suggest|you will|in this)|\bwill\b|\bbefore (?:you|the) titrat|\bto be titrated/i
+const NOT_YET =
+  /^(?:explain|suggest|you will|in this)|\bwill\b|\bbefore (?:you|the) titrat|\bto be titrated|\btoo \w+ to titrate/i
 const WITH = /\b(?:with|using|against)\b/i
 const AS_INDICATOR = /\bindicator\b/i
 
@@ -80,7 +81,11 @@ export function indicate(bench: Bench, clause: Clause): boolean {
   const [named] = ofKind(clause.mentions, 'indicator')
   const bottled = ofKind(clause.mentions, 'label').map(({ label }) => bench.draft.materials.get(label)?.indicator)
   const indicator = named?.name ?? bottled.find((name) => name !== undefined)
-  if (indicator === undefined) return false
+  if (indicator === undefined) {
+    // The one that the sheet provides, spoken of without its name.
+    if (/\badd\b.*\bthe indicator\b/i.test(clause.text)) bench.draft.mark(clause.read.sentence.n, 'handling')
+    return false
+  }
   const { titration, draft } = bench
   draft.land(named, 'the indicator')
   for (const label of ofKind(clause.mentions, 'label'))

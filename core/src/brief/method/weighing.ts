@@ -13,13 +13,17 @@ const countIn = (text: string) => Number(numberSaid(INTO_EACH.exec(text)?.[1] ??
 /** What a clause weighs: what a mass is of, or what "weigh" has for its object. */
 function weighedIn(
   bench: Bench,
-  { text, mentions, deeds }: Clause,
+  { read, text, mentions, deeds }: Clause,
 ): { readonly material: string; readonly mass?: MentionOf<'quantity'> } | undefined {
   const { draft } = bench
   for (const mass of ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')) {
     const target = targetOf(mass, mentions, draft.words)
     if (target?.kind === 'label') return { material: target.mention.label, mass }
-    if (target?.kind === 'substance' && target.mention.formula !== 'H2O') {
+    if (
+      target?.kind === 'substance' &&
+      target.mention.formula !== 'H2O' &&
+      (deeds.has('weigh') || mass.most !== undefined || /\.\d/.test(mass.value))
+    ) {
       const { formula, from, to } = target.mention
       return { material: draft.materialOf(formula, 'solid', draft.words.slice(from, to), from), mass }
     }
@@ -32,7 +36,13 @@ function weighedIn(
   )
   const weighs = deeds.has('weigh') && !/\b(?:reweigh|re-weigh)\b/i.test(text)
   if (weighs && object) return { material: object.label, ...(mass ? { mass } : {}) }
+  // "Crush five tablets T and weigh the powder": what the sentence spoke of before.
+  const spoken = weighs && /\bweigh\w*\s+(?:the|this|all|them|it|your)\b/i.test(text) ? solidOf(bench, read) : undefined
+  if (spoken !== undefined && ofKind(mentions, 'vessel').length === 0) return { material: spoken, ...(mass ? { mass } : {}) }
   if (!weighs && !mass) return undefined
+  const unsaid = weighs && mass ? onlyUnsaid(bench) : undefined
+  if (unsaid !== undefined && ofKind(mentions, 'substance').length === 0)
+    return { material: unsaid, mass: mass as MentionOf<'quantity'> }
   const substance = ofKind(mentions, 'substance').find(({ formula }) => formula !== 'H2O')
   if (weighs && substance && (mass || PORTIONS.test(text)))
     return {
@@ -40,6 +50,18 @@ function weighedIn(
       ...(mass ? { mass } : {}),
     }
   return undefined
+}
+
+/** A solid that a sentence speaks of. */
+const solidOf = ({ draft }: Bench, { mentions }: Clause['read']): string | undefined =>
+  ofKind(mentions, 'label').find(({ label }) => draft.materials.get(label)?.form === 'solid')?.label
+
+/** The one bottle of which no strength, no solute and no form is said: "two samples are weighed" means it. */
+function onlyUnsaid({ draft }: Bench): string | undefined {
+  const open = [...draft.materials.values()].filter(
+    ({ strength, product, indicator, form, formSaid }) => !strength && !product && !indicator && (form === 'solid' || !formSaid),
+  )
+  return open.length === 1 ? open[0]?.label : undefined
 }
 
 /** Weighings that a clause asks for; a solid weighed into the flask of the titration gives every run its own. */
@@ -55,10 +77,16 @@ export function weigh(bench: Bench, clause: Clause): boolean {
   const found = weighedIn(bench, clause)
   if (!found) {
     // A vessel that is weighed, empty or full, is a reading of the weighing.
-    if (clause.deeds.has('weigh') && ofKind(mentions, 'vessel').length > 0) draft.mark(read.sentence.n, 'weigh')
+    if (
+      clause.deeds.has('weigh') &&
+      (ofKind(mentions, 'vessel').length > 0 || /\b(?:re-?weigh|bottle|boat|container|watch ?glass|lid)\b/i.test(text))
+    )
+      draft.mark(read.sentence.n, 'weigh')
     return false
   }
   const { material, mass } = found
+  for (const other of ofKind(mentions, 'quantity'))
+    if (other.of === 'mass' && other !== mass) draft.land(other, 'how finely it is weighed')
   draft.land(mass, `how much of ${material} is weighed`)
   draft.mark(read.sentence.n, 'weigh')
   for (const one of mentions) if (one.kind === 'label' && one.label === material) draft.land(one, 'weighed')

@@ -1,3 +1,4 @@
+import { askedWithin } from '../ask/asked.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftSeries } from '../draft/parts.ts'
 import type { Topic } from '../draft/topics.ts'
@@ -17,8 +18,12 @@ const ABOUT_IT =
 
 const textOf = (reads: readonly Read[]) => reads.map(({ sentence }) => sentence.text).join(' ')
 
+/** The whole done again with something else: "Wash out the flask and repeat with 1.0 g of W". */
+const REPEATED =
+  /\b(?:repeat(?: the (?:\w+ )?(?:experiment|procedure|run))?|do the same|likewise)\b[^.]{0,30}?\b(?:with|using|at)\b([^.;]*)/i
+
 /** Runs of a question: "Experiment 1", "Experiment 2", or once at one temperature and once at another. */
-function runsOf(reads: readonly Read[]): readonly string[] {
+function runsOf(draft: Draft, reads: readonly Read[]): readonly string[] {
   const titles = [
     ...new Set(
       reads.flatMap(({ sentence }) =>
@@ -29,7 +34,18 @@ function runsOf(reads: readonly Read[]): readonly string[] {
   if (titles.length > 1) return titles
   const all = textOf(reads)
   const twice = /\bonce (?:at|with) ([^,.;]{2,40}?),? and once (?:at|with) ([^,.;]{2,40}?)(?=[,.;]|$)/i.exec(all)
-  return twice ? [twice[1] ?? '1', twice[2] ?? '2'] : ['']
+  if (twice) return [twice[1] ?? '1', twice[2] ?? '2']
+  const again = reads.find(({ sentence }) => REPEATED.test(sentence.text) && askedWithin(sentence.text) === undefined)
+  if (!again) return ['']
+  const [, other = ''] = REPEATED.exec(again.sentence.text) ?? []
+  const second = ofKind(again.mentions, 'label').findLast(
+    ({ from }) => from - again.sentence.from >= again.sentence.text.indexOf(other),
+  )?.label
+  const first = reads
+    .slice(0, reads.indexOf(again) + 1)
+    .flatMap(({ mentions }) => ofKind(mentions, 'label'))
+    .find(({ label }) => draft.materials.get(label)?.form === draft.materials.get(second ?? '')?.form && label !== second)?.label
+  return second !== undefined && first !== undefined ? [first, second] : ['', other.trim().slice(0, 60)]
 }
 
 /** Series of readings that a question takes: temperature while something is added or goes on, gas while time goes on. */
@@ -39,12 +55,11 @@ export function readSeriesOf(draft: Draft, reads: readonly Read[], topics: Reado
       /every|after each|each time|each addition|each portion|interval|record|portions/i.test(sentence.text),
     ) ?? reads[0]
   if (!opening) return
-  namedOnlyByWords(draft, reads)
   if (topics.has('temperature')) temperatureRun(draft, opening, textOf(reads))
   else if (topics.has('gas')) {
     const { every, until } = timingIn(textOf(reads))
     const planned = every !== undefined && until !== undefined ? placesBy(every, until, every % 1 === 0 ? 0 : 1) : []
-    for (const title of runsOf(reads))
+    for (const title of runsOf(draft, reads))
       draft.begin('series', opening, { ...(title === '' ? {} : { title }), x: TIME_S, y: GAS, reading: 'curve', planned })
   }
   for (const { sentence, mentions } of reads) {
@@ -80,24 +95,4 @@ function temperatureRun(draft: Draft, opening: Read, all: string): DraftSeries {
     planned,
     ...(mixedAt === undefined ? {} : { mixedAt }),
   })
-}
-
-/** A strength beside a substance without a label is a bottle, called by its name. */
-function namedOnlyByWords(draft: Draft, reads: readonly Read[]): void {
-  for (const { mentions } of reads)
-    for (const strength of ofKind(mentions, 'strength')) {
-      if (draft.landed.has(strength) || strength.about) continue
-      const known = [...draft.materials.values()].some(
-        (one) => one.strength?.value === strength.strength.value && one.strength.unit === strength.strength.unit,
-      )
-      const beside = mentions.find(
-        (one): one is MentionOf<'substance'> => one.kind === 'substance' && one.from >= strength.to && one.from - strength.to < 4,
-      )
-      if (known || !beside) continue
-      const label = draft.materialOf(beside.formula, 'solution', draft.words.slice(beside.from, beside.to), beside.from)
-      const material = draft.materials.get(label)
-      if (material && !material.strength) material.strength = strength.strength
-      draft.land(strength, `the strength of ${label}`)
-      draft.land(beside, label)
-    }
 }

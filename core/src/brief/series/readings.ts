@@ -1,6 +1,6 @@
 import { numberSaid } from '../mention/quantities.ts'
 
-const NUMBER = String.raw`(\d+(?:\.\d+)?|half a|half|a|one|two|three|four|five|ten|twenty|thirty)`
+const NUMBER = String.raw`(\d+(?:\.\d+)?|half a|half|a|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty)`
 const UNIT = String.raw`(s|secs?|seconds?|min|mins|minutes?)`
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60 }
 const seconds = (number: string, unit: string) =>

@@ -1,21 +1,27 @@
+import { ChemistryError } from '../../problem/index.ts'
+import { type Conventions, DEFAULT_CONVENTIONS } from '../../record/index.ts'
+import { readSheetMasses } from '../../substance/index.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 import { numberSaid } from '../mention/quantities.ts'
-import { readSheetMasses } from '../../substance/index.ts'
-import { ChemistryError } from '../../problem/index.ts'
-import { type Conventions, DEFAULT_CONVENTIONS } from '../../record/index.ts'
 
 const AGREE = /\b(?:agree|within|concordant|differ|to within|closer than)\b/i
-const SPREAD = /\b(?:within|to within|by (?:no more|less) than|agree to|of each other to)\s+(?:±\s*)?(0\.\d+)\s*(?:cm3|mL|ml)\b|\b(0\.\d+)\s*(?:cm3|mL|ml)\s+of each other/i
-const HOW_MANY = /\b(two|three|four)\s+(?:\w+\s+){0,2}(?:titres|results|titrations|runs|readings|values|volumes)\b[^.]*\b(?:agree|within|concordant)|\bconcordant\b[^.]*\b(two|three|four)\b/i
+const SPREAD =
+  /\b(?:within|to within|by (?:no more|less) than|agree to|of each other to)\s+(?:±\s*)?(0\.\d+)\s*(?:cm3|mL|ml)\b|\b(0\.\d+)\s*(?:cm3|mL|ml)\s+of each other/i
+const HOW_MANY =
+  /\b(two|three|four)\s+(?:\w+\s+){0,2}(?:titres|results|titrations|runs|readings|values|volumes)\b[^.]*\b(?:agree|within|concordant)|\bconcordant\b[^.]*\b(two|three|four)\b/i
 const FIGURES = /\bto (\d|two|three|four) (?:significant|sig\.?) ?(?:figures|figs?)\b/i
 const ATOMIC = /\bA\s?r\b|\bM\s?r\b|\brelative (?:atomic|formula|molecular)|\bmolar mass/i
-const PAIR = /(?<![A-Za-z])((?:[A-Z][a-z]?\d*|\([A-Za-z0-9]+\)\d*)+(?:\.\d*H2O)?)\s*(?:\)|[,:=]|is|of)?\s*(?:=\s*)?(\d{1,3}(?:\.\d+)?)(?![\w.])/g
+const PAIR =
+  /(?<![A-Za-z])((?:[A-Z][a-z]?\d*|\([A-Za-z0-9]+\)\d*)+(?:\.\d*H2O)?)\s*(?:\)|[,:=]|is|of)?\s*(?:=\s*)?(\d{1,3}(?:\.\d+)?)(?![\w.])/g
 
 /** The school's ways that a sheet states; whatever it does not say is as usual. */
 export function conventionsOf(draft: Draft): Conventions {
-  const found: { -readonly [Key in keyof Conventions]: Conventions[Key] } = { ...DEFAULT_CONVENTIONS, volumeUnit: unitOf(draft.words) }
+  const found: { -readonly [Key in keyof Conventions]: Conventions[Key] } = {
+    ...DEFAULT_CONVENTIONS,
+    volumeUnit: unitOf(draft.words),
+  }
   for (const read of draft.reads) {
     const { text } = read.sentence
     const spread = SPREAD.exec(text)
@@ -33,7 +39,8 @@ export function conventionsOf(draft: Draft): Conventions {
     if (masses !== '') {
       found.sheetMasses = [found.sheetMasses, masses].filter(Boolean).join('; ')
       draft.mark(read.sentence.n, 'masses')
-      for (const mention of read.mentions) if (mention.kind === 'quantity' && mention.of === 'mass') draft.land(mention, 'a mass that the sheet gives')
+      for (const mention of read.mentions)
+        if (mention.kind === 'quantity' && mention.of === 'mass') draft.land(mention, 'a mass that the sheet gives')
     }
   }
   return found

@@ -7,8 +7,14 @@ const STOPS = /[.:;?!]$/
 export function titleOf(draft: Draft): string {
   const [first] = draft.reads
   const text = first?.sentence.text ?? ''
-  const isHeading = first !== undefined && text.length <= LONGEST && !STOPS.test(text) && first.sentence.cell === undefined && first.sentence.opens
-  if (isHeading && /[a-zA-Z]{3}/.test(text)) return text === text.toUpperCase() ? text.charAt(0) + text.slice(1).toLowerCase() : text
+  const isHeading =
+    first !== undefined &&
+    text.length <= LONGEST &&
+    !STOPS.test(text) &&
+    first.sentence.cell === undefined &&
+    first.sentence.opens
+  if (isHeading && /[a-zA-Z]{3}/.test(text))
+    return text === text.toUpperCase() ? text.charAt(0) + text.slice(1).toLowerCase() : text
   return doneIn(draft)
 }
 
@@ -24,7 +30,8 @@ function doneIn(draft: Draft): string {
   return draft.of('chromatogram').length > 0 ? 'Chromatogram' : 'Task sheet'
 }
 
-const MINUTES = /\b(?:time(?: allowed)?|you have|allow(?:ed)?|duration)[:\s]+(?:about )?(?:(\d(?:\.\d)?) ?(?:h|hours?|hrs?)\b)?(?:\s*(?:and )?(\d{1,3}) ?(?:min|minutes)\b)?/i
+const MINUTES =
+  /\b(?:time(?: allowed)?|you have|allow(?:ed)?|duration)[:\s]+(?:about )?(?:(\d(?:\.\d)?) ?(?:h|hours?|hrs?)\b)?(?:\s*(?:and )?(\d{1,3}) ?(?:min|minutes)\b)?/i
 
 /** Minutes that a sheet allows. */
 export function minutesOf(words: string): number | undefined {

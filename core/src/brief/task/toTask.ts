@@ -2,21 +2,29 @@ import { MaterialSchema, newTask, type Part, type PartOf, QuestionSchema, readTa
 import type { AskedFind, AskedQuestion } from '../ask/find.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart, DraftPartOf, Held } from '../draft/parts.ts'
+import type { SheetMaterial } from '../label/material.ts'
 import { numberSaid } from '../mention/quantities.ts'
 import type { ReadDraft } from '../read.ts'
-import type { SheetMaterial } from '../label/material.ts'
 import { minutesOf, titleOf } from './title.ts'
 
 /** A label as the id of its material: what no id may hold is written otherwise. */
-export const materialId = (label: string): string => (/^[wh]\d+$/.test(label) ? `bottle ${label}` : label.trim().replace(/[./#]/g, '-').slice(0, 60) || 'bottle')
+export const materialId = (label: string): string =>
+  /^[wh]\d+$/.test(label) ? `bottle ${label}` : label.trim().replace(/[./#]/g, '-').slice(0, 60) || 'bottle'
 
 type Written<Kind extends Part['kind']> = Omit<PartOf<Kind>, 'id' | 'kind' | 'title'>
 
-const held = ({ material, volume, by }: Held) => ({ material: materialId(material), ...(volume === undefined ? {} : { volume }), ...(by === undefined ? {} : { by }) })
+const held = ({ material, volume, by }: Held) => ({
+  material: materialId(material),
+  ...(volume === undefined ? {} : { volume }),
+  ...(by === undefined ? {} : { by }),
+})
 
 function writeTitration(part: DraftPartOf<'titration'>, draft: Draft, runs: number): Written<'titration'> {
   const perRun = part.weighings.map((weighing, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const, weighing }))
-  const usual = [{ id: 'rough1', kind: 'rough' as const }, ...Array.from({ length: runs }, (_, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const }))]
+  const usual = [
+    { id: 'rough1', kind: 'rough' as const },
+    ...Array.from({ length: runs }, (_, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const })),
+  ]
   const before = draft.of('titration').find(({ id }) => id === part.continues)
   return {
     ...(part.burette === undefined ? {} : { burette: materialId(part.burette) }),
@@ -54,7 +62,11 @@ export function writePart(part: DraftPart, draft: Draft, runs: number): Part {
       return {
         ...base,
         kind: 'solution',
-        from: part.sources.map((source) => (source.weighing === undefined ? { material: materialId(source.material), volume: source.volume ?? '0' } : { weighing: source.weighing })),
+        from: part.sources.map((source) =>
+          source.weighing === undefined
+            ? { material: materialId(source.material), volume: source.volume ?? '0' }
+            : { weighing: source.weighing },
+        ),
         ...(part.flask === undefined ? {} : { flask: part.flask }),
         gives: materialId(part.gives ?? 'made-up solution'),
       }
@@ -96,12 +108,20 @@ export function writePart(part: DraftPart, draft: Draft, runs: number): Part {
 }
 
 function writeMaterial({ label, form, solute, strength, note }: SheetMaterial): Task['materials'][number] {
-  const material = { id: materialId(label), label: label.slice(0, 120), form, ...(solute === undefined ? {} : { solute }), ...(strength ? { strength } : {}), ...(note === undefined ? {} : { note }) }
+  const material = {
+    id: materialId(label),
+    label: label.slice(0, 120),
+    form,
+    ...(solute === undefined ? {} : { solute }),
+    ...(strength ? { strength } : {}),
+    ...(note === undefined ? {} : { note }),
+  }
   return MaterialSchema.parse(material)
 }
 
 /** How many tablets a sheet weighs together. */
-const itemsIn = (words: string): number => Number(numberSaid(/\b(\d{1,2}|two|three|four|five|six|ten) (?:\w+ ){0,2}tablets\b/i.exec(words)?.[1] ?? '1')) || 1
+const itemsIn = (words: string): number =>
+  Number(numberSaid(/\b(\d{1,2}|two|three|four|five|six|ten) (?:\w+ ){0,2}tablets\b/i.exec(words)?.[1] ?? '1')) || 1
 
 /** What is asked, with bottles by their ids. */
 function writeFind(find: AskedFind, words: string): Record<string, unknown> {
@@ -116,7 +136,12 @@ function writeFind(find: AskedFind, words: string): Record<string, unknown> {
 
 /** A question as the record writes it; one that it cannot work out is asked in words. */
 function writeQuestion({ text, number, find, figures }: AskedQuestion, index: number, words: string): Task['questions'][number] {
-  const base = { id: `q${index + 1}`, text: text.slice(0, 2000), ...(number === '' ? {} : { number: number.slice(0, 40) }), ...(figures === undefined ? {} : { figures }) }
+  const base = {
+    id: `q${index + 1}`,
+    text: text.slice(0, 2000),
+    ...(number === '' ? {} : { number: number.slice(0, 40) }),
+    ...(figures === undefined ? {} : { figures }),
+  }
   const written = QuestionSchema.safeParse({ ...base, find: writeFind(find, words) })
   return written.success ? written.data : QuestionSchema.parse({ ...base, find: { quantity: 'words' } })
 }
@@ -144,7 +169,13 @@ export function toTask({ draft, questions, conventions }: ReadDraft, text: strin
 
 /** Bottles that parts speak of before anybody has said what they are. */
 function openPlaces(parts: readonly Part[], named: ReadonlySet<string>): readonly Task['materials'][number][] {
-  const spoken = parts.flatMap((part) => (part.kind === 'solution' ? [{ id: part.gives, form: 'solution' as const }] : part.kind === 'heating' || part.kind === 'weighing' ? [{ id: part.of, form: 'solid' as const }] : []))
+  const spoken = parts.flatMap((part): Pick<Task['materials'][number], 'id' | 'form'>[] =>
+    part.kind === 'solution'
+      ? [{ id: part.gives, form: 'solution' }]
+      : part.kind === 'heating' || part.kind === 'weighing'
+        ? [{ id: part.of, form: 'solid' }]
+        : [],
+  )
   const open = new Map(spoken.filter(({ id }) => !named.has(id)).map((one) => [one.id, one]))
   return [...open.values()].map(({ id, form }) => ({ id, label: id, form }))
 }

@@ -50,7 +50,7 @@ function compare(expected: readonly string[], found: readonly string[], what: st
 }
 
 const materialLine = (m: Expected['materials'][number]) =>
-  `${m.label}|${m.form}|${(m.solute ?? '').replace(/·/g, '.')}|${m.strength ? `${Number(m.strength.value)} ${m.strength.unit}` : ''}`
+  `${m.label}|${m.form.replace('liquid', 'solution')}|${(m.solute ?? '').replace(/·/g, '.')}|${m.strength ? `${Number(m.strength.value)} ${m.strength.unit}` : ''}`
 const volume = (text: string | undefined) => (text === undefined ? '' : String(Number(text)))
 const pink = (name: unknown) =>
   typeof name === 'string' ? name.replace(/^(?:pink|violet|manganate\(VII\) itself)$/, 'pink').toLowerCase() : ''
@@ -67,7 +67,7 @@ function expectedPart(p: any): string {
         .toSorted()
         .join('+')} ${pink(p.indicator)}${p.perRun ? ' per run' : ''}`
     case 'heating':
-      return `heating ${p.of} loses ${p.lost}`
+      return `heating ${p.of} loses ${p.lost ?? '?'}`
     case 'series':
       return `series ${p.x} ${p.y} ${p.reading} ${p.points}`
     case 'chromatogram':
@@ -90,7 +90,7 @@ function foundPart(p: ReadDraft['draft']['parts'][number]): string {
         .toSorted()
         .join('+')} ${pink(p.indicator)}${p.weighings.length > 0 ? ' per run' : ''}`
     case 'heating':
-      return `heating ${p.of} loses ${p.lost}`
+      return `heating ${p.of} loses ${p.lost ?? '?'}`
     case 'series':
       return `series ${p.x.name === 'time' ? 'time' : 'volume'} ${p.y.name === 'temperature' ? 'temperature' : 'volume'} ${p.reading} ${p.planned.length}`
     case 'chromatogram':
@@ -106,15 +106,15 @@ function foundPart(p: ReadDraft['draft']['parts'][number]): string {
   }
 }
 
-const litmus = (text: string) => text.replace(/.*litmus.*/, 'red litmus')
+const paper = (text: string) => (/cobalt/.test(text) ? 'cobalt chloride paper' : /litmus/.test(text) ? 'red litmus' : text)
 /** Acts of a tube in one way of writing: warming with a paper is one act, and what is not said of an amount is some drops. */
 function actsOf(acts: readonly string[]): string {
   const lines = acts.map((one) => one.split('|'))
   const out: string[] = []
   for (const [act = '', reagent = '', amount = ''] of lines) {
     const last = out.at(-1)
-    if (act === 'gas' && /litmus/.test(reagent) && last?.startsWith('warm')) {
-      out[out.length - 1] = 'warm|red litmus'
+    if (act === 'gas' && /litmus|paper/.test(reagent) && (last === 'warm|' || last === 'heat|')) {
+      out[out.length - 1] = `${last}${paper(reagent)}`
       continue
     }
     const tidy = /^\d+ drops$|^$|^few drops$|^1 drop$|^\d cm depth$|^little$/.test(amount) ? 'drops' : amount
@@ -123,7 +123,7 @@ function actsOf(acts: readonly string[]): string {
         ? `${act}|${reagent}|${tidy}`
         : act === 'dissolve'
           ? `${act}|${reagent}`
-          : `${act}|${/litmus/.test(reagent) ? litmus(reagent) : reagent}`,
+          : `${act}|${/litmus|paper/.test(reagent) ? paper(reagent) : reagent}`,
     )
   }
   return out.join(' > ')
@@ -162,7 +162,15 @@ export function score(sheet: Sheet, read: ReadDraft = readDraft(sheet.text)): Sc
   const found = [...draft.materials.values()]
   const materials = compare(
     sheet.expect.materials.map(materialLine),
-    found.filter(({ label }) => isOfTheBench(sheet, label)).map((m) => materialLine(m as never)),
+    found
+      .filter(({ label }) => isOfTheBench(sheet, label))
+      .map((m) =>
+        materialLine(
+          (m.inferred !== undefined && sheet.expect.materials.find((one) => one.label === m.label)?.solute === undefined
+            ? { ...m, solute: undefined }
+            : m) as never,
+        ),
+      ),
     'material',
     wrong,
   )

@@ -13,6 +13,9 @@ const WIDEST_PAGE = 110
 
 const firstWord = (line: string) => /^\s*(\S+)/.exec(line)?.[1] ?? ''
 
+/** How much of the widest line a line has at least that goes on in the next. */
+const LONG_ENOUGH = 0.6
+
 /** Whether a page broke a sentence between two lines. */
 function isBroken(line: string, next: string, widest: number): boolean {
   if (line.trim() === '' || next.trim() === '' || TABLE.test(line) || TABLE.test(next) || !GOES_ON.test(line)) return false
@@ -20,7 +23,9 @@ function isBroken(line: string, next: string, widest: number): boolean {
   if (full && HANGING.test(line)) return true
   const begun = next.length - next.trimStart().length
   if (markerAt(next, begun, false)) return false
-  return full || SMALL.test(next) || QUANTITY.test(next)
+  // A short line that ends without a stop is an entry of a list, whatever comes after it.
+  const long = line.trimEnd().length >= LONG_ENOUGH * Math.min(widest, WIDEST_PAGE)
+  return full || (long && (SMALL.test(next) || QUANTITY.test(next)))
 }
 
 /** A sheet in which the lines that a page broke go on; as long as it was. */

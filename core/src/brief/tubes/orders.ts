@@ -19,6 +19,9 @@ const LOOKS = /^(?:note|describe|record|state|look at|observe)\b[^,;.]*\b(?:colo
 const ORDERS =
   /\b(?:add|adding|warm|heat|boil|shake|stir|test|hold|dissolve|filter|cool|flame|excess|place|put|bubble|pass|drops?|pour|mix|leave|dip|insert|smell|treat|acidify|dilute|repeat)\b/i
 
+const BARE_LITMUS =
+  /(?<!\b(?:red|blue|and blue|or blue) )(?:\b(?:damp|moist)(?:ened)? )?\blitmus(?: paper)?\b(?! solution)(?!,? (?:red|blue))/i
+
 /** Acts that a sentence orders to be done in a tube. */
 export interface Ordered {
   readonly acts: readonly DraftAct[]
@@ -37,7 +40,13 @@ interface OrderContext {
 
 /** Reads a sentence of a sheet as acts in a tube. What orders nothing there gives none. */
 export function ordersIn(sentence: string, { samples, bottles, last, before = [] }: OrderContext): Ordered {
-  const text = sentence.replace(NAME, '').replace(INTO, '').replace(PLACES, '').replace(STRENGTH, '')
+  const text = sentence
+    .replace(BARE_LITMUS, 'damp litmus paper')
+    .replace(NAME, '')
+    .replace(INTO, '')
+    .replace(PLACES, '')
+    .replace(STRENGTH, '')
+  if (/\bdamp litmus paper\b/.test(text)) return withLitmus(text, { samples, bottles, last, before })
   if (LOOKS.test(text)) return { acts: [{ do: 'look' }], notRead: [] }
   if (!ORDERS.test(text)) return { acts: [], notRead: [] }
   const read = readActs(text, { samples, sheet: bottles, ...(last === undefined ? {} : { last }) })
@@ -52,6 +61,13 @@ export function ordersIn(sentence: string, { samples, bottles, last, before = []
     return [action]
   })
   return { acts: inStages(withoutGentle(acts), text, before), notRead }
+}
+
+/** Litmus of which no colour is said: which one, the student decides at the tube. */
+function withLitmus(text: string, context: OrderContext): Ordered {
+  const [before = ''] = text.split(/\b(?:test|hold|place|put)\b/i)
+  const { acts, notRead } = ordersIn(before.trim(), context)
+  return { acts: [...acts, { do: 'gas', reagent: 'damp litmus paper' }], notRead }
 }
 
 /** "Heat gently, then strongly" is one heating, looked at all the time. */

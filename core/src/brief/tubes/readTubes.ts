@@ -16,6 +16,7 @@ const ANOTHER =
   /\bto (?:one|the other|another|a (?:second|third|fourth|fifth|further|fresh|new|separate)|the (?:second|third|fourth|remaining|next)) (?:portion|sample|part|half|1 ?cm)|\bfresh (?:portion|sample)|\bnew (?:tube|portion)/i
 const GOES_ON =
   /^\s*(?:then|and|now)\b|\bsame (?:tube|test-?tube)|\bto (?:the|this) (?:mixture|precipitate|solution formed|tube)\b|^(?:warm|boil|shake|cool|leave|filter|test (?:any|the|for))\b|\bgas (?:evolved|given)/i
+const ADDS = /\b(?:add|test (?:it|each)? ?with)\s*:?$/i
 const INSTRUCTS =
   /^(?:carry out (?!a flame)|complete the|do (?:these|the following)|use a (?:fresh|\d)|take (?:a (?:fresh|separate)|\d|about)|for (?:every|each) test|record|you are provided|test and identify|if\b|divide\b|observe\b|describe what|note (?:what|any|all)|write\b|repeat the tests|in each (?:case|test))/i
 const REPEATS =
@@ -51,6 +52,7 @@ export function readTubesOf(draft: Draft, reads: readonly Read[]): void {
   let prefixUnder = ''
   // Whether something was dissolved since the last test.
   let isPrepared = false
+  let listed = ''
   const isNumbered = reads.some(({ sentence }) => sentence.markers.length > 0)
   for (const read of reads) {
     const { sentence, mentions } = read
@@ -79,7 +81,10 @@ export function readTubesOf(draft: Draft, reads: readonly Read[]): void {
       (GOES_ON.test(sentence.text) ||
         (sentence.markers.length === 0 && ((isNumbered && !sentence.cell) || /^[a-z]/.test(sentence.text))))
     const before = goesOn ? current.acts : []
-    const { acts } = ordersIn(sentence.text, {
+    // "To separate portions of each add" stands before a list of what is added.
+    const lead = ADDS.test(reads[reads.indexOf(read) - 1]?.sentence.text ?? '') ? 'add ' : listed
+    listed = sentence.markers.length > 0 ? lead : ''
+    const { acts } = ordersIn(`${lead}${sentence.text}`, {
       samples,
       bottles,
       before,
