@@ -4,14 +4,19 @@ import { readTaskFileBytes, type Task, TaskFileError } from '@hop-lark/core/reco
 /** Input that cannot be used at all: the reason, with the file and the path inside it. */
 export class UnusableInput extends Error {}
 
+/** Why a file cannot be read. */
+export function unreadable(file: string, error: unknown): UnusableInput {
+  const { code } = error as NodeJS.ErrnoException
+  return new UnusableInput(`${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}.`)
+}
+
 /** Reads a task file, or throws `UnusableInput` with every reason. */
 export async function readTaskFile(file: string): Promise<Task> {
   let bytes: Buffer
   try {
     bytes = await readFile(file)
   } catch (error) {
-    const code = (error as NodeJS.ErrnoException).code
-    throw new UnusableInput(`${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}.`)
+    throw unreadable(file, error)
   }
   try {
     return readTaskFileBytes(bytes)

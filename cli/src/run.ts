@@ -1,4 +1,5 @@
 import { Command, CommanderError } from 'commander'
+import { briefCommand } from './brief.ts'
 import { checkCommand } from './check.ts'
 import { UnusableInput } from './files.ts'
 import { identifyCommand } from './identify.ts'
@@ -30,15 +31,17 @@ export async function run(args: readonly string[], output: Output, input: Input 
     .exitOverride()
     .configureOutput({ writeOut: output.out, writeErr: output.err })
     .showSuggestionAfterError()
-  const onFile = (name: string, says: string, act: (file: string, json: boolean, output: Output) => Promise<number>) =>
+  type OnFile = (file: string, json: boolean, output: Output) => Promise<number>
+  const onFile = (name: string, says: string, act: OnFile, is = 'a task file (*.hoplark.json)') =>
     program
       .command(name)
       .description(says)
-      .argument('<file>', 'a task file (*.hoplark.json)')
+      .argument('<file>', is)
       .option('--json', 'for programs')
       .action(async (file: string, options: FileOptions) => {
         status = await act(file, options.json ?? false, output)
       })
+  onFile('brief', 'what a task sheet is read into, and what was not read', briefCommand, 'a task sheet as text, or a task file')
   onFile('check', 'what looks wrong in the record, and how to mend it', checkCommand)
   onFile('reckon', 'titres, means and the working of every answer', reckonCommand)
   onFile('identify', 'what each sample in test tubes holds, with the evidence, and what to test next', identifyCommand)

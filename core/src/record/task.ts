@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BriefSchema } from './brief.ts'
 import { ConventionsSchema } from './conventions.ts'
 import { MomentSchema } from './entry.ts'
 import { refuseDoubles } from './idSchema.ts'
@@ -34,7 +35,7 @@ export const TaskSchema = z
     minutes: z.number().positive().max(100_000).optional(),
     started: MomentSchema.optional().describe('when the exam clock was started'),
     conventions: ConventionsSchema.prefault({}),
-    brief: z.strictObject({ text: z.string().max(100_000) }).optional(),
+    brief: BriefSchema.optional(),
     materials: z.array(MaterialSchema).default([]),
     parts: z.array(PartSchema).default([]),
     questions: z.array(QuestionSchema).default([]),

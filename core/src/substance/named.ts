@@ -199,7 +199,9 @@ function formulaOf(piece: string): string | undefined {
 }
 
 /** Formulae that are written in capitals alone, with those of unknown acids and bases. */
-const ALL_CAPITALS: ReadonlySet<string> = new Set('KI KF HF HI CO NO KOH HCN KCN KSCN HX HA HY MOH XOH ROH MX EDTA KHP'.split(' '))
+const ALL_CAPITALS: ReadonlySet<string> = new Set(
+  'KI KF HF HI CO NO KOH HCN KCN KSCN HX HA HY MOH XOH ROH MX EDTA KHP'.split(' '),
+)
 
 function isFormula(text: string): boolean {
   try {

@@ -21,7 +21,7 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
     if (sentence.markers.some(({ kind }) => kind === 'letter' || kind === 'question') && !NOUN_FIRST.test(text)) lead = ''
     if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 90 && /[:,]$|^\w+\.?:?$/.test(text)) {
       lead = 'calculate '
-      draft.mark(sentence.n, 'instruction')
+      draft.mark(sentence.n, 'heading')
       continue
     }
     const isUnder = lead !== '' && NOUN_FIRST.test(text)

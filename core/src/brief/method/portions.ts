@@ -22,6 +22,7 @@ function placeOf(bench: Bench, { mentions, deeds }: Clause): Place {
 
 /** How a volume is measured: a pipette's has a decimal, a cylinder's is said to be about so much. */
 function byWhat(bench: Bench, { read, mentions }: Clause, volume: MentionOf<'quantity'>): NonNullable<Held['by']> {
+  if (vesselIn(mentions, 'cylinder')) return 'cylinder'
   if (
     vesselIn(mentions, 'pipette') ||
     /\bpipett?(?:e|es|ed|ing)?\b/i.test(read.sentence.text.slice(0, volume.to - read.sentence.from))

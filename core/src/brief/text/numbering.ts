@@ -40,7 +40,7 @@ export class Numbering {
   private opensQuestion(marker: Marker): boolean {
     const next = Number(marker.name) + 1
     const ahead = this.plain.slice(marker.to, marker.to + AHEAD)
-    const letter = /(?:^|[\s.:;?!])\(?a\)\s/.exec(ahead)
+    const letter = /(?:^|[\s.:;?!|])\(?(?:a|i)\)\s/.exec(ahead)
     if (!letter) return false
     const number = new RegExp(`(?:\\n|[.:;?!]\\s+)\\s*${next}[.)]?\\s+[A-Z(]`).exec(ahead)
     const otherLetter = /(?:^|\n|[.:;?!]\s)\s*\([b-h]\)\s/.exec(ahead)

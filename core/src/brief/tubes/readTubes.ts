@@ -57,7 +57,7 @@ export function readTubesOf(draft: Draft, reads: readonly Read[]): void {
   for (const read of reads) {
     const { sentence, mentions } = read
     if (sentence.cell && (HEAD_CELL.test(sentence.text) || sentence.cell.column > 0 || samples.includes(sentence.text))) {
-      draft.mark(sentence.n, 'instruction')
+      draft.mark(sentence.n, 'heading')
       for (const mention of mentions) draft.land(mention, 'a heading of the table')
       continue
     }

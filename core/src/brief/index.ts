@@ -1,0 +1,6 @@
+export { type Candidate, type Gap, LEAVE_OUT, type Mend, NOTHING } from './mend/gap.ts'
+export type { MentionKind } from './mention/mention.ts'
+export { acceptSheet, isAccepted, makesAll } from './sheet/accept.ts'
+export { type Inferred, LONGEST_SHEET, type ReadSpan, readSheet, type SheetReading } from './sheet/readSheet.ts'
+export { readingOf, reviseSheet, withMend } from './sheet/revise.ts'
+export type { Makes, Minutes, RunStep } from './steps/step.ts'
