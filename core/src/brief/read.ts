@@ -7,7 +7,7 @@ import { Draft } from './draft/Draft.ts'
 import { inferHydrate, inferSolutes } from './draft/infer.ts'
 import { topicsOf } from './draft/topics.ts'
 import { nameUnlabelled } from './draft/unlabelled.ts'
-import { assignEquations } from './equation/assign.ts'
+import { assignEquations, assignIndicators } from './equation/assign.ts'
 import { proposeStages } from './equation/twoStages.ts'
 import { findLabels } from './label/candidates.ts'
 import { materialsOf, saidInTables } from './label/materials.ts'
@@ -57,6 +57,7 @@ export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft
   correctByUse(draft)
   inferSolutes(draft)
   backToParents(draft)
+  assignIndicators(draft)
   assignEquations(draft)
   proposeStages(draft)
   applyEquations(draft, mends)

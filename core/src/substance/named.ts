@@ -14,8 +14,8 @@ export interface NamedSubstance {
   readonly written: 'name' | 'formula'
 }
 
-/** Anions that keep some hydrogen, by name (common practice). */
-const ACID_ANIONS: Readonly<Record<string, string>> = {
+/** Anions that keep some hydrogen, and older names of others (common practice). */
+const MORE_ANIONS: Readonly<Record<string, string>> = {
   hydrogencarbonate: 'HCO3-',
   'hydrogen carbonate': 'HCO3-',
   bicarbonate: 'HCO3-',
@@ -25,6 +25,9 @@ const ACID_ANIONS: Readonly<Record<string, string>> = {
   'hydrogen phthalate': 'HC8H4O4-',
   dihydrogenphosphate: 'H2PO4-',
   'dihydrogen phosphate': 'H2PO4-',
+  permanganate: 'MnO4-',
+  hypochlorite: 'ClO-',
+  'hydrogen sulphate': 'HSO4-',
 }
 
 /** What is called otherwise than by its ions (common practice). */
@@ -106,7 +109,7 @@ interface NamedIon {
 
 const IONS: readonly NamedIon[] = [
   ...ION_TABLE.map(({ ion, also = [] }) => ({ ion, also })),
-  ...Object.entries(ACID_ANIONS).map(([name, ion]) => ({ ion, also: [name] })),
+  ...Object.entries(MORE_ANIONS).map(([name, ion]) => ({ ion, also: [name] })),
 ].map(({ ion, also }) => {
   const formula = parseFormula(ion)
   return { formula, names: namesOfIon(formula, also) }

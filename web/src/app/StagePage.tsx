@@ -7,13 +7,14 @@ import { KeptPartPage } from '../bench/KeptPartPage.tsx'
 import { MakeUpPage } from '../bench/makeup/MakeUpPage.tsx'
 import { TitratePage } from '../bench/titration/TitratePage.tsx'
 import { WeighPage } from '../bench/weigh/WeighPage.tsx'
-import { BriefPage } from '../brief/BriefPage.tsx'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { later } from '../ui/later.tsx'
 import { WorkOutPage } from '../working/WorkOutPage.tsx'
 import { Sheet } from './Sheet.tsx'
 
-// Charts and the chemistry of tubes are heavy, so they come with the page that needs them, or when there is time.
+// The reader of sheets, charts and the chemistry of tubes are heavy, so they come with the page that needs them, or when there is time.
+const BriefPage = later(() => import('../brief/BriefPage.tsx').then((module) => module.BriefPage))
+
 const MeasurePage = later(() => import('../bench/measure/MeasurePage.tsx').then((module) => module.MeasurePage))
 
 const TubesPage = later(() => import('../bench/tubes/TubesPage.tsx').then((module) => module.TubesPage))
@@ -24,7 +25,7 @@ export function StagePage() {
   const task = useTask()
   const { stages } = useDerived()
   const stage = stages.find(({ id }) => id === stageId)
-  if (stage?.kind === 'brief') return <BriefPage />
+  if (stage?.kind === 'brief') return waiting('Unfolding the sheet …', <BriefPage />)
   if (stage?.kind === 'work-out') return <WorkOutPage />
   const parts = task.parts.filter(({ id }) => stage?.parts.includes(id))
   const [part] = parts

@@ -69,6 +69,7 @@ const placeFrom = (end: 'from' | 'to', text: string | undefined) => (text && isD
 
 /** What the question asks for, or undefined while the form lacks something for it. */
 function findFrom({ quantity, of, in: place, extra, sum, kc }: Asked): Question['find'] | undefined {
+  if (quantity === 'words') return { quantity }
   switch (quantity) {
     case 'molarMass':
       return { quantity, of: place }
@@ -114,8 +115,6 @@ function findFrom({ quantity, of, in: place, extra, sum, kc }: Asked): Question[
       return { quantity, in: place, ...(extra.which ? { which: Number(extra.which) } : {}) }
     case 'area':
       return { quantity, in: place, ...placeFrom('from', extra.from), ...placeFrom('to', extra.to) }
-    case 'words':
-      return { quantity }
     case 'rise':
     case 'meanTitre':
     case 'ions':

@@ -44,6 +44,8 @@ export class Draft {
   /** What became of what the sheet speaks of. */
   readonly landed = new Map<Mention, string>()
   readonly kinds = new Map<number, SentenceKind>()
+  /** Bottles that only help: acid and iodide in excess, what something is dissolved in. */
+  readonly helpers = new Set<string>()
   /** Which parts a sentence made or changed. */
   readonly touched = new Map<number, Set<string>>()
 

@@ -34,6 +34,12 @@ function reactsIn(equation: string, solute: string | undefined): boolean {
 }
 const isAcid = (solute: string | undefined) => solute !== undefined && /^H(?!2O)/.test(solute)
 
+/** Manganate is its own indicator, whatever the sheet calls its colour (common practice). */
+export function assignIndicators(draft: Draft): void {
+  for (const titration of draft.of('titration'))
+    if (/MnO4/.test(draft.materials.get(titration.burette ?? '')?.solute ?? '')) titration.indicator ??= 'manganate(VII) itself'
+}
+
 /** Gives every titration of a draft its equations: those of the sheet by what reacts in them, else one that is proposed. */
 export function assignEquations(draft: Draft): void {
   for (const titration of draft.of('titration')) {

@@ -90,7 +90,16 @@ function* toldAfter(
   if (tells && (!ASKED.test(before) || /^,?\s*(?:which|that)\b/.test(after))) {
     if (aside > 0) yield { label, from: to, to: to + aside, how: 'told' }
     const begun = to + aside + tells[0].length
-    yield { label, from: begun, to: endOf(sentence, begun, next), how: 'told', ...(HOLDS.test(tells[0]) ? { holds: true } : {}) }
+    const end = endOf(sentence, begun, next)
+    // A relative clause ends at its comma: "G, which is 1.00 mol dm-3 sodium hydroxide, from a pipette".
+    const comma = /\b(?:which|that)\b/.test(tells[0]) ? sentence.text.slice(begun - sentence.from).search(/,(?=\s)/) : -1
+    yield {
+      label,
+      from: begun,
+      to: comma > 0 ? Math.min(end, begun + comma) : end,
+      how: 'told',
+      ...(HOLDS.test(tells[0]) ? { holds: true } : {}),
+    }
     return
   }
   // "with J, 0.100 mol dm-3 hydrochloric acid, using …": an apposition, up to the next comma.

@@ -127,7 +127,10 @@ export function applyMends(draft: Draft, mends: readonly Mend[]): void {
 }
 
 function applyMend(draft: Draft, { gap, value }: Mend): void {
-  if (gap.startsWith('left.')) return applyLeftover(draft, gap, value)
+  if (gap.startsWith('left.')) {
+    applyLeftover(draft, gap, value)
+    return
+  }
   const at =
     gap.lastIndexOf('.') > 0 && draft.materials.has(gap.slice(0, gap.lastIndexOf('.'))) ? gap.lastIndexOf('.') : gap.indexOf('.')
   const [owner, slot] = [gap.slice(0, at), gap.slice(at + 1)]

@@ -1,79 +1,50 @@
 import { indicatorNamed } from '../../indicator/index.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart, DraftPartOf, Held } from '../draft/parts.ts'
+import type { SheetMaterial } from '../label/material.ts'
 import { ofKind } from '../mention/mention.ts'
 import type { Candidate, Gap } from './gap.ts'
 
 type Of<Kind extends DraftPart['kind']> = DraftPartOf<Kind>
 
+/** A slot of a part that is empty. */
+type Empty = Pick<Gap, 'says' | 'candidates' | 'blocks'> & { readonly slot: string; readonly typed: NonNullable<Gap['typed']> }
+
 /** Every slot of a draft that is empty, those first without which nothing can be recorded. */
 export function gapsOf(draft: Draft): readonly Gap[] {
-  const found = draft.parts.flatMap((part) => [...gapsIn(draft, part)])
+  const found = draft.parts.flatMap((part) => [...emptyIn(draft, part)].map((empty) => gapAt(draft, part, empty)))
   return [...found.filter(({ blocks }) => blocks), ...found.filter(({ blocks }) => !blocks)]
 }
 
-function* gapsIn(draft: Draft, part: DraftPart): Generator<Gap> {
+function gapAt(draft: Draft, part: DraftPart, { slot, ...asked }: Empty): Gap {
+  const read = draft.reads.find(({ sentence }) => sentence.n === part.sentence)
+  return { id: `${part.id}.${slot}`, from: read?.sentence.from ?? 0, to: read?.sentence.to ?? 0, ...asked }
+}
+
+function emptyIn(draft: Draft, part: DraftPart): Iterable<Empty> {
   switch (part.kind) {
     case 'titration':
-      yield* titrationGaps(draft, part)
-      break
+      return titrationGaps(draft, part)
     case 'solution':
-      yield* solutionGaps(draft, part)
-      break
+      return solutionGaps(draft, part)
     case 'heating':
-      if (part.of === undefined)
-        yield gapAt(
-          draft,
-          part,
-          'of',
-          'What is heated?',
-          labels(draft, ({ form }) => form !== 'liquid'),
-          'label',
-          true,
-        )
-      if (part.lost === undefined)
-        yield gapAt(draft, part, 'lost', `What does ${part.of ?? 'the solid'} lose in the heat?`, LOSABLE, 'text', false)
-      break
+      return heatingGaps(draft, part)
     case 'series':
-      if (part.planned.length === 0)
-        yield gapAt(
-          draft,
-          part,
-          'planned',
-          `Up to which ${part.x.name} is ${part.y.name} read, and how often?`,
-          [],
-          'places',
-          false,
-        )
-      break
+      return seriesGaps(part)
     case 'rack':
-      if (part.samples.length === 0)
-        yield gapAt(
-          draft,
-          part,
-          'samples',
-          'Which samples are tested in the tubes?',
-          labels(draft, () => true),
-          'label',
-          true,
-        )
-      break
+      return rackGaps(draft, part)
     case 'chromatogram':
-      if (part.spots.length === 0)
-        yield gapAt(
-          draft,
-          part,
-          'spots',
-          'What is spotted on the paper?',
-          labels(draft, () => true),
-          'text',
-          true,
-        )
-      if (part.solvent === undefined)
-        yield gapAt(draft, part, 'solvent', 'In which solvent does the paper stand?', [], 'text', false)
-      break
+      return chromatogramGaps(draft, part)
     default:
+      return []
   }
+}
+
+/** Bottles and solids of the sheet as candidates. */
+function labels(draft: Draft, fits: (material: SheetMaterial) => boolean = () => true): readonly Candidate[] {
+  return [...draft.materials.values()]
+    .filter(fits)
+    .map(({ label, solute }) => ({ value: label, says: solute === undefined ? label : `${label}, ${solute}` }))
 }
 
 const LOSABLE: readonly Candidate[] = [
@@ -82,63 +53,68 @@ const LOSABLE: readonly Candidate[] = [
   { value: 'O2', says: 'oxygen' },
 ]
 
-function gapAt(
-  draft: Draft,
-  part: DraftPart,
-  slot: string,
-  says: string,
-  candidates: readonly Candidate[],
-  typed: NonNullable<Gap['typed']>,
-  blocks: boolean,
-): Gap {
-  const read = draft.reads.find(({ sentence }) => sentence.n === part.sentence)
-  return { id: `${part.id}.${slot}`, from: read?.sentence.from ?? 0, to: read?.sentence.to ?? 0, says, candidates, typed, blocks }
+function* heatingGaps(draft: Draft, { of, lost }: Of<'heating'>): Generator<Empty> {
+  const solids = labels(draft, ({ form }) => form !== 'liquid')
+  if (of === undefined) yield { slot: 'of', says: 'What is heated?', candidates: solids, typed: 'label', blocks: true }
+  if (lost === undefined)
+    yield {
+      slot: 'lost',
+      says: `What does ${of ?? 'the solid'} lose in the heat?`,
+      candidates: LOSABLE,
+      typed: 'text',
+      blocks: false,
+    }
 }
 
-function labels(
-  draft: Draft,
-  fits: (material: { form: string; label: string; strength?: unknown }) => boolean,
-): readonly Candidate[] {
-  return [...draft.materials.values()]
-    .filter(fits)
-    .map(({ label, solute }) => ({ value: label, says: solute === undefined ? label : `${label}, ${solute}` }))
+function* seriesGaps({ planned, x, y }: Of<'series'>): Generator<Empty> {
+  const says = `Up to which ${x.name} is ${y.name} read, and how often?`
+  if (planned.length === 0) yield { slot: 'planned', says, candidates: [], typed: 'places', blocks: false }
 }
 
-function* titrationGaps(draft: Draft, part: Of<'titration'>): Generator<Gap> {
-  const inFlask = new Set(part.flask.map(({ material }) => material))
+function* rackGaps(draft: Draft, { samples }: Of<'rack'>): Generator<Empty> {
+  const says = 'Which samples are tested in the tubes?'
+  if (samples.length === 0) yield { slot: 'samples', says, candidates: labels(draft), typed: 'label', blocks: true }
+}
+
+function* chromatogramGaps(draft: Draft, { spots, solvent }: Of<'chromatogram'>): Generator<Empty> {
+  const says = 'What is spotted on the paper?'
+  if (spots.length === 0) yield { slot: 'spots', says, candidates: labels(draft), typed: 'text', blocks: true }
+  if (solvent === undefined)
+    yield { slot: 'solvent', says: 'In which solvent does the paper stand?', candidates: [], typed: 'text', blocks: false }
+}
+
+function* titrationGaps(draft: Draft, part: Of<'titration'>): Generator<Empty> {
+  const { burette, flask, weighings, indicator } = part
+  const inFlask = new Set(flask.map(({ material }) => material))
   const solutions = labels(draft, ({ form, label }) => form === 'solution' && !inFlask.has(label))
-  if (part.burette === undefined)
-    yield gapAt(draft, part, 'burette', 'Which solution is in the burette?', solutions, 'label', true)
-  if (part.flask.length === 0 && part.weighings.length === 0) {
-    const others = labels(draft, ({ label }) => label !== part.burette)
-    yield gapAt(draft, part, 'flask', 'What is pipetted into the flask?', others, 'label', true)
-  }
-  for (const held of part.flask)
-    if (held.volume === undefined)
-      yield gapAt(
-        draft,
-        part,
-        `volume of ${held.material}`,
-        `How much of ${held.material} is pipetted into the flask?`,
-        volumes(draft, held),
-        'volume',
-        true,
-      )
-  if (part.indicator === undefined)
-    yield gapAt(draft, part, 'indicator', 'Which indicator shows the end-point?', indicators(draft, part), 'text', false)
+  const others = labels(draft, ({ label }) => label !== burette)
+  if (burette === undefined)
+    yield { slot: 'burette', says: 'Which solution is in the burette?', candidates: solutions, typed: 'label', blocks: true }
+  // What only a cylinder measures is no portion: acid and iodide in excess.
+  if (flask.every(({ by }) => by === 'cylinder') && weighings.length === 0)
+    yield { slot: 'flask', says: 'What is pipetted into the flask?', candidates: others, typed: 'label', blocks: true }
+  for (const held of flask) if (held.volume === undefined) yield volumeOf(draft, held, 'is pipetted into the flask')
+  if (indicator === undefined)
+    yield {
+      slot: 'indicator',
+      says: 'Which indicator shows the end-point?',
+      candidates: indicators(draft, part),
+      typed: 'text',
+      blocks: false,
+    }
   if (part.equations.every(({ role }) => role !== 'titration')) {
-    const flask = part.flask[0]?.material ?? 'the flask'
-    yield gapAt(
-      draft,
-      part,
-      'equation',
-      `What is the equation of the titration of ${flask} with ${part.burette ?? 'the burette'}?`,
-      equations(draft),
-      'equation',
-      false,
-    )
+    const says = `What is the equation of the titration of ${flask[0]?.material ?? 'the flask'} with ${burette ?? 'the burette'}?`
+    yield { slot: 'equation', says, candidates: equations(draft), typed: 'equation', blocks: false }
   }
 }
+
+const volumeOf = (draft: Draft, held: Held, does: string): Empty => ({
+  slot: `volume of ${held.material}`,
+  says: `How much of ${held.material} ${does}?`,
+  candidates: volumes(draft, held),
+  typed: 'volume',
+  blocks: true,
+})
 
 /** Volumes of the sheet that became nothing yet, and the usual one. */
 function volumes(draft: Draft, { material }: Held): readonly Candidate[] {
@@ -155,55 +131,58 @@ const equations = (draft: Draft): readonly Candidate[] =>
     (equation) => ({ value: equation, says: equation }),
   )
 
-function indicators(draft: Draft, part: Of<'titration'>): readonly Candidate[] {
+/** Indicators that are usual with what the burette holds (common practice). */
+const USUAL: readonly (readonly [holds: RegExp, names: readonly string[]])[] = [
+  [/MnO4/, ['manganate(VII) itself']],
+  [/S2O3|^I2/, ['starch']],
+  [/H2Y|EDTA/, ['eriochrome black T']],
+  [/./, ['methyl orange', 'phenolphthalein', 'bromothymol blue']],
+]
+
+function indicators(draft: Draft, { burette }: Of<'titration'>): readonly Candidate[] {
   const named = draft.reads.flatMap(({ mentions }) => ofKind(mentions, 'indicator').map(({ name }) => name))
-  const solute = draft.materials.get(part.burette ?? '')?.solute ?? ''
-  const usual = /MnO4/.test(solute)
-    ? ['manganate(VII) itself']
-    : /S2O3|^I2/.test(solute)
-      ? ['starch']
-      : /H2Y|EDTA/.test(solute)
-        ? ['eriochrome black T']
-        : ['methyl orange', 'phenolphthalein', 'bromothymol blue']
+  const solute = draft.materials.get(burette ?? '')?.solute ?? 'unknown'
+  const usual = USUAL.find(([holds]) => holds.test(solute))?.[1] ?? []
   return [...new Set([...named, ...usual])].slice(0, 5).map((name) => ({ value: name, says: indicatorNamed(name)?.name ?? name }))
 }
 
-function* solutionGaps(draft: Draft, part: Of<'solution'>): Generator<Gap> {
-  if (part.sources.length === 0)
-    yield gapAt(
-      draft,
-      part,
-      'from',
-      'What is made up in the volumetric flask?',
-      labels(draft, ({ label }) => label !== part.gives),
-      'label',
-      true,
-    )
-  for (const source of part.sources)
+function* solutionGaps(draft: Draft, part: Of<'solution'>): Generator<Empty> {
+  const { sources, flask, gives } = part
+  const others = labels(draft, ({ label }) => label !== gives)
+  if (sources.length === 0)
+    yield { slot: 'from', says: 'What is made up in the volumetric flask?', candidates: others, typed: 'label', blocks: true }
+  for (const source of sources)
     if (source.weighing === undefined && source.volume === undefined)
-      yield gapAt(
-        draft,
-        part,
-        `volume of ${source.material}`,
-        `How much of ${source.material} goes into the volumetric flask?`,
-        volumes(draft, source),
-        'volume',
-        true,
-      )
-  if (part.flask === undefined) {
-    const capacities = draft.reads
-      .flatMap(({ mentions }) => ofKind(mentions, 'vessel'))
-      .flatMap(({ vessel, capacity }) => (vessel === 'volumetric flask' && capacity !== undefined ? [capacity] : []))
-    const choices = [...new Set([...capacities, '250', '100'])].map((value) => ({ value, says: `${value} cm³` }))
-    yield gapAt(draft, part, 'flask', `What does the flask of ${part.gives ?? 'the solution'} hold?`, choices, 'volume', false)
-  }
-  if (part.gives === undefined) {
-    const free = labels(
-      draft,
-      ({ label }) =>
-        draft.parts.every((other) => other.kind !== 'solution' || other.gives !== label) &&
-        draft.parts.every((other) => other.kind !== 'weighing' || other.of !== label),
-    )
-    yield gapAt(draft, part, 'gives', 'What is the made-up solution called?', free, 'label', true)
-  }
+      yield volumeOf(draft, source, 'goes into the volumetric flask')
+  if (flask === undefined)
+    yield {
+      slot: 'flask',
+      says: `What does the flask of ${gives ?? 'the solution'} hold?`,
+      candidates: capacities(draft),
+      typed: 'volume',
+      blocks: false,
+    }
+  if (gives === undefined)
+    yield {
+      slot: 'gives',
+      says: 'What is the made-up solution called?',
+      candidates: freeLabels(draft),
+      typed: 'label',
+      blocks: true,
+    }
+}
+
+function capacities(draft: Draft): readonly Candidate[] {
+  const said = draft.reads
+    .flatMap(({ mentions }) => ofKind(mentions, 'vessel'))
+    .flatMap(({ vessel, capacity }) => (vessel === 'volumetric flask' && capacity !== undefined ? [capacity] : []))
+  return [...new Set([...said, '250', '100'])].map((value) => ({ value, says: `${value} cm³` }))
+}
+
+/** Labels that nothing else is called. */
+function freeLabels(draft: Draft): readonly Candidate[] {
+  const taken = new Set(
+    draft.parts.flatMap((part) => (part.kind === 'solution' ? [part.gives] : part.kind === 'weighing' ? [part.of] : [])),
+  )
+  return labels(draft, ({ label }) => !taken.has(label))
 }

@@ -48,7 +48,7 @@ function* unusedLabels(draft: Draft): Generator<Gap> {
   const used = usedLabels(draft)
   for (const { label, indicator, at } of draft.materials.values()) {
     // Bottles that only have a name, as acids and buffers do, stand by.
-    if (used.has(label) || indicator !== undefined || !isCode(label)) continue
+    if (used.has(label) || indicator !== undefined || !isCode(label) || draft.helpers.has(label)) continue
     // In a series and as a bottle to add from, a label is used where its sentence is a step of it.
     const steps = draft.reads.filter(
       ({ sentence, mentions }) =>

@@ -69,6 +69,7 @@ function putPortion(bench: Bench, clause: Clause, volume: MentionOf<'quantity'>,
   const by = byWhat(bench, clause, volume)
   if (place === 'flask' && by === 'pipette') beginAnew(bench, material, clause.read.sentence.text)
   if (bench.titration && place === 'flask' && bench.titration.burette === material) return
+  if (by === 'cylinder') draft.helpers.add(material)
   bench.put(place, { material, volume: volume.value, by })
   draft.land(volume, `${volume.value} cm³ of ${material} by ${by}`)
   draft.mark(clause.read.sentence.n, 'portion')

@@ -43,7 +43,13 @@ function remember(bench: Bench, { mentions }: Read): void {
 /** A flask that was filled and a burette that was filled are a titration, even if no sentence says so. */
 function finish(bench: Bench, reads: readonly Read[]): void {
   const last = reads.at(-1)
-  if (bench.titration || !last || bench.burette === undefined || bench.holds.flask.length === 0) return
+  if (
+    bench.draft.of('titration', bench.block).length > 0 ||
+    !last ||
+    bench.burette === undefined ||
+    bench.holds.flask.length === 0
+  )
+    return
   bench.titration = bench.draft.begin('titration', last, {
     burette: bench.burette,
     flask: bench.holds.flask,

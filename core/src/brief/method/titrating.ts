@@ -68,7 +68,10 @@ export function fillBurette(bench: Bench, clause: Clause): boolean {
   if (/\bfrom (?:a|the|your)\b[^,;]*$/i.test(bench.draft.words.slice(clause.from, burette.from + 1))) return false
   bench.draft.land(burette, 'the burette')
   const bottle = clause.mentions.filter(isBottle).find((one) => !isIndicator(bench, one))
-  if (!bottle) return false
+  if (!bottle) {
+    if (clause.deeds.has('fill')) bench.draft.mark(clause.read.sentence.n, 'titrate')
+    return false
+  }
   const label = withStrength(bench, bottle, clause.mentions)
   if (label !== undefined) bench.burette = label
   bench.draft.land(bottle, 'in the burette')
@@ -114,8 +117,6 @@ export function indicate(bench: Bench, clause: Clause): boolean {
   return true
 }
 
-const SHADE = /\bpink\b|\bviolet\b|\bpurple\b/i
-
 /** A titration that a clause carries out. */
 export function titrate(bench: Bench, clause: Clause): boolean {
   const { draft } = bench
@@ -133,10 +134,6 @@ export function titrate(bench: Bench, clause: Clause): boolean {
       equations: [],
     })
   } else if (burette !== undefined) bench.titration.burette ??= burette
-  const shade = SHADE.exec(clause.read.sentence.text)?.[0].toLowerCase()
-  const solute = draft.materials.get(bench.titration.burette ?? '')?.solute
-  if (bench.titration.indicator === undefined && solute !== undefined && /MnO4/.test(solute) && shade)
-    bench.titration.indicator = 'manganate(VII) itself'
   for (const mention of clause.mentions)
     if (mention.kind === 'label' && mention.label === burette) draft.land(mention, 'in the burette')
   draft.land(vesselIn(clause.mentions, 'burette'), 'the burette')

@@ -1,3 +1,5 @@
+import { numberSaid } from '../mention/quantities.ts'
+
 const NUMBER = String.raw`(\d+(?:\.\d+)?)`
 const VOLUME = String.raw`\s*-?\s*(?:cm3|mL|ml)`
 const BY = [
@@ -26,7 +28,8 @@ const first = (patterns: readonly RegExp[], text: string) =>
 export function additionsIn(text: string): { readonly by?: string; readonly until?: string } {
   const by = first(BY, text)
   const total = first(TOTAL, text)
-  const count = Number(COUNTED.exec(text)?.[1] ?? Number.NaN)
+  const counted = COUNTED.exec(text)?.[1]
+  const count = counted === undefined ? Number.NaN : Number(numberSaid(counted))
   const until = total ?? (by !== undefined && Number.isFinite(count) ? String(Number(by) * count) : undefined)
   return { ...(by === undefined ? {} : { by }), ...(until === undefined ? {} : { until }) }
 }

@@ -3,7 +3,7 @@ import type { Draft } from '../draft/Draft.ts'
 import type { DraftSeries } from '../draft/parts.ts'
 import type { Topic } from '../draft/topics.ts'
 import type { Read } from '../label/said.ts'
-import { type MentionOf, ofKind } from '../mention/mention.ts'
+import { ofKind } from '../mention/mention.ts'
 import { additionsIn } from './portionsAdded.ts'
 import { placesBy, timingIn } from './readings.ts'
 

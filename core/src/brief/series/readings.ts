@@ -1,7 +1,7 @@
 import { numberSaid } from '../mention/quantities.ts'
 
 const NUMBER = String.raw`(\d+(?:\.\d+)?|half a|half|a|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty)`
-const UNIT = String.raw`(s|secs?|seconds?|min|mins|minutes?)`
+const UNIT = '(s|secs?|seconds?|min|mins|minutes?)'
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60 }
 const seconds = (number: string, unit: string) =>
   Number(/^(?:half a|half)$/.test(number) ? '0.5' : /^a$/.test(number) ? '1' : numberSaid(number)) *

@@ -1,5 +1,5 @@
 import type { Task } from '../../record/index.ts'
-import type { Draft } from '../draft/Draft.ts'
+import type { Draft, SentenceKind } from '../draft/Draft.ts'
 import { type Gap, type Mend, NOTHING } from '../mend/gap.ts'
 import { gapsOf } from '../mend/gaps.ts'
 import { leftoversOf } from '../mend/leftovers.ts'
@@ -46,6 +46,9 @@ export interface SheetReading {
 /** Sheets are no longer than this, as the record keeps them. */
 export const LONGEST_SHEET = 100_000
 
+/** Sheets are read up to here; what comes after is kept, and marked as not read. */
+const READ_UP_TO = 30_000
+
 /**
  * Reads a task sheet.
  *
@@ -53,13 +56,15 @@ export const LONGEST_SHEET = 100_000
  * @param random - where the id of the task comes from: numbers from 0 up to 1
  */
 export function readSheet(sheet: string, mends: readonly Mend[] = [], random: () => number = () => 0): SheetReading {
-  const text = sheet.slice(0, LONGEST_SHEET)
+  const text = sheet.slice(0, READ_UP_TO)
   const read = readDraft(text, mends)
   const { draft, questions } = read
-  const task = toTask(read, text, random)
+  const task = toTask(read, sheet.slice(0, LONGEST_SHEET), random)
   const answered = new Set(mends.filter(({ value, gap }) => value === NOTHING || gap.startsWith('left.')).map(({ gap }) => gap))
   const gaps = [...gapsOf(draft), ...leftoversOf(draft, questions)].filter(({ id }) => !answered.has(id))
-  const notRead = markUnread(draft)
+  const rest =
+    sheet.length > READ_UP_TO ? [{ from: READ_UP_TO, to: sheet.length, text: sheet.slice(READ_UP_TO, READ_UP_TO + 200) }] : []
+  const notRead = [...markUnread(draft), ...rest]
   const steps = stepsOf({ draft, questions, task })
   return {
     steps,
@@ -76,10 +81,14 @@ export function readSheet(sheet: string, mends: readonly Mend[] = [], random: ()
   }
 }
 
+const SPEAKS_ONLY: ReadonlySet<SentenceKind> = new Set(['heading', 'story', 'repeat'])
+
 function spansOf(draft: Draft): readonly ReadSpan[] {
-  return draft.reads.flatMap(({ mentions }) =>
+  return draft.reads.flatMap(({ sentence, mentions }) =>
     mentions.map((mention) => {
-      const became = draft.landed.get(mention)
+      const said = draft.landed.get(mention)
+      // A heading or a story speaks of things without doing anything with them.
+      const became = said ?? (SPEAKS_ONLY.has(draft.kinds.get(sentence.n) ?? 'story') ? 'spoken of' : undefined)
       return { from: mention.from, to: mention.to, kind: mention.kind, ...(became === undefined ? {} : { became }) }
     }),
   )

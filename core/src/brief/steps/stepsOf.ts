@@ -16,14 +16,16 @@ const NO_STEP: ReadonlySet<SentenceKind> = new Set(['heading', 'story'])
 /** What is done at the desk: nothing has to be ready for it, and nothing can be spilt. */
 const DESK: ReadonlySet<SentenceKind> = new Set(['question', 'equation', 'masses', 'instruction'])
 
-/** An id made of the words of a sentence. */
-function idOf(text: string, taken: Set<string>): string {
-  const words = text.toLowerCase().match(/[a-z0-9]+/g) ?? ['step']
+/** An id made of the words of a sentence; `taken` counts how often it came before. */
+function idOf(text: string, taken: Map<string, number>): string {
+  const words = text
+    .slice(0, 80)
+    .toLowerCase()
+    .match(/[a-z0-9]+/g) ?? ['step']
   const base = words.join('-').slice(0, 40).replace(/-+$/, '')
-  let id = base
-  for (let n = 2; taken.has(id); n++) id = `${base}-${n}`
-  taken.add(id)
-  return id
+  const count = (taken.get(base) ?? 0) + 1
+  taken.set(base, count)
+  return count === 1 ? base : `${base}-again-${count}`
 }
 
 /** Tests in tubes that a sentence begins or goes on with, once for all samples. */
@@ -42,7 +44,7 @@ interface StepContext {
 
 /** The steps of a run sheet in the order of the sheet. */
 export function stepsOf(context: StepContext): readonly RunStep[] {
-  const taken = new Set<string>()
+  const taken = new Map<string, number>()
   return context.draft.reads
     .flatMap((read): RunStep[] => {
       const kind = context.draft.kinds.get(read.sentence.n) ?? 'story'

@@ -1,5 +1,26 @@
 import { type ReadDraft, readDraft } from '../read.ts'
 
+/** A part as it is expected, in the short form in which expectations are written. */
+export type ExpectedPart =
+  | { readonly kind: 'weighing'; readonly of: string }
+  | { readonly kind: 'solution'; readonly from: readonly string[]; readonly flask: string; readonly gives: string }
+  | {
+      readonly kind: 'titration'
+      readonly burette: string
+      readonly flask: readonly (readonly [label: string, volume: string])[]
+      readonly indicator: string
+      readonly perRun: boolean
+    }
+  | { readonly kind: 'heating'; readonly of: string; readonly lost: string | null }
+  | { readonly kind: 'series'; readonly x: string; readonly y: string; readonly reading: string; readonly points: number }
+  | { readonly kind: 'rack'; readonly tubes: Readonly<Record<string, readonly (readonly string[])[]>> }
+  | {
+      readonly kind: 'chromatogram'
+      readonly labels: readonly string[]
+      readonly known: readonly string[]
+      readonly solvent: string
+    }
+
 /** What a sheet is expected to become, in the short form in which expectations are written. */
 export interface Expected {
   readonly materials: readonly {
@@ -8,7 +29,7 @@ export interface Expected {
     readonly solute?: string
     readonly strength?: { readonly value: string; readonly unit: string }
   }[]
-  readonly parts: readonly Record<string, unknown>[]
+  readonly parts: readonly ExpectedPart[]
   readonly questions: readonly { readonly quantity: string; readonly of?: string; readonly in?: string; readonly at?: string }[]
 }
 
@@ -55,19 +76,19 @@ const volume = (text: string | undefined) => (text === undefined ? '' : String(N
 const pink = (name: unknown) =>
   typeof name === 'string' ? name.replace(/^(?:pink|violet|manganate\(VII\) itself)$/, 'pink').toLowerCase() : ''
 
-function expectedPart(p: any): string {
+function expectedPart(p: ExpectedPart): string {
   switch (p.kind) {
     case 'weighing':
       return `weighing ${p.of}`
     case 'solution':
-      return `solution ${p.from.map((one: string) => one).join('+')} in ${volume(p.flask)} gives ${p.gives}`
+      return `solution ${p.from.join('+')} in ${volume(p.flask)} gives ${p.gives}`
     case 'titration':
       return `titration ${p.burette} into ${p.flask
-        .map(([label, v]: [string, string]) => `${label} ${volume(v)}`)
+        .map(([label, v]) => `${label} ${volume(v)}`)
         .toSorted()
         .join('+')} ${pink(p.indicator)}${p.perRun ? ' per run' : ''}`
     case 'heating':
-      return `heating ${p.of} loses ${p.lost ?? '?'}`
+      return `heating ${p.of} loses ${p.lost ?? 'undefined'}`
     case 'series':
       return `series ${p.x} ${p.y} ${p.reading} ${p.points}`
     case 'chromatogram':
@@ -90,7 +111,7 @@ function foundPart(p: ReadDraft['draft']['parts'][number]): string {
         .toSorted()
         .join('+')} ${pink(p.indicator)}${p.weighings.length > 0 ? ' per run' : ''}`
     case 'heating':
-      return `heating ${p.of} loses ${p.lost ?? '?'}`
+      return `heating ${p.of} loses ${p.lost ?? 'undefined'}`
     case 'series':
       return `series ${p.x.name === 'time' ? 'time' : 'volume'} ${p.y.name === 'temperature' ? 'temperature' : 'volume'} ${p.reading} ${p.planned.length}`
     case 'chromatogram':
@@ -129,14 +150,12 @@ function actsOf(acts: readonly string[]): string {
   return out.join(' > ')
 }
 
-function expectedTubes(parts: readonly any[]): string[] {
-  return parts
-    .filter((p) => p.kind === 'rack')
-    .flatMap((p) =>
-      Object.entries(p.tubes as Record<string, string[][]>).flatMap(([label, tubes]) =>
-        tubes.map((acts) => `${label}: ${actsOf(acts)}`),
-      ),
-    )
+function expectedTubes(parts: readonly ExpectedPart[]): string[] {
+  return parts.flatMap((part) =>
+    part.kind === 'rack'
+      ? Object.entries(part.tubes).flatMap(([label, tubes]) => tubes.map((acts) => `${label}: ${actsOf(acts)}`))
+      : [],
+  )
 }
 
 function foundTubes({ draft }: ReadDraft): string[] {
@@ -175,7 +194,7 @@ export function score(sheet: Sheet, read: ReadDraft = readDraft(sheet.text)): Sc
     wrong,
   )
   const parts = compare(
-    sheet.expect.parts.filter((p: any) => p.kind !== 'rack').map(expectedPart),
+    sheet.expect.parts.filter((p) => p.kind !== 'rack').map(expectedPart),
     draft.parts.filter((p) => p.kind !== 'rack').map(foundPart),
     'part',
     wrong,

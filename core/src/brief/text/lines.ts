@@ -4,7 +4,7 @@ import { markerAt } from './markers.ts'
 const GOES_ON = /[,\w)%'"-]\s*$/
 /** Words that no line of its own ends with. */
 const HANGING =
-  /(?:\b(?:and|or|of|the|an?|with|in|to|into|by|from|at|for|on|is|are|as|your|each|about|between|than|until)|,|\d)\s*$/
+  /(?:\b(?:and|or|of|the|an?|with|in|to|into|by|from|at|for|on|is|are|as|your|each|about|between|than|until)|,|\d|\b[A-Z]{1,2})\s*$/
 const SMALL = /^\s*[a-z]/
 const QUANTITY = /^\s*\d+(?:\.\d+)?\s*-?(?:cm|mL|ml|dm|g|mg|M|mol|s|min|drops?|°)(?![A-Za-z])/
 const TABLE = /[|\t]/

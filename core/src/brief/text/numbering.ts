@@ -18,7 +18,9 @@ export class Numbering {
   }
 
   /** The number and question of what comes after some markers. */
-  after(markers: readonly Marker[]): { readonly number: string; readonly block: number } {
+  after(markers: readonly Marker[], opens = false): { readonly number: string; readonly block: number } {
+    // A new line without a marker is no more part of the step before it.
+    if (opens && markers.length === 0 && this.path.length > DEPTH.number) this.path.length = DEPTH.number
     for (const marker of markers) this.take(marker)
     return { number: this.name(), block: this.block }
   }

@@ -64,8 +64,23 @@ interface Piece {
   readonly to: number
 }
 
+/** Nobody writes longer sentences; what runs on is cut, so that reading it takes no longer than its length asks for. */
+const LONGEST = 1000
+
+/** Where a piece that is too long for a sentence is cut: at a blank, where there is one. */
+function tooLong(line: string, from: number, to: number): readonly number[] {
+  const cuts: number[] = []
+  for (let at = from; to - at > LONGEST; ) {
+    const blank = line.lastIndexOf(' ', at + LONGEST)
+    at = blank > at ? blank : at + LONGEST
+    cuts.push(at)
+  }
+  return cuts
+}
+
 function piecesOf(line: string, from: number): readonly Piece[] {
-  const cuts = [...new Set([0, ...endsIn(line), ...marksIn(line), line.length])].toSorted((a, b) => a - b)
+  const ends = [...new Set([0, ...endsIn(line), ...marksIn(line), line.length])].toSorted((a, b) => a - b)
+  const cuts = ends.flatMap((end, index) => [...tooLong(line, ends[index - 1] ?? 0, end), end])
   return cuts.slice(1).map((to, index) => ({ from: from + (cuts[index] ?? 0), to: from + to }))
 }
 
@@ -117,7 +132,7 @@ export function sentencesOf(sheet: string): readonly Sentence[] {
       const begun = own.at(-1)?.to ?? piece.from
       const raw = plain.slice(begun, piece.to)
       const text = raw.trim()
-      const { number, block } = numbering.after(own)
+      const { number, block } = numbering.after(own, index === 0)
       const markers = [...waiting, ...own]
       waiting = /[\p{L}\d]/u.test(text) ? [] : markers
       if (waiting.length > 0 || !/[\p{L}\d]/u.test(text)) return

@@ -41,82 +41,115 @@ function samplesOf(draft: Draft, reads: readonly Read[]): readonly SheetMaterial
 
 const acidOf = (formula: string, form: SheetMaterial['form']) => `${formula}(${form === 'solid' ? 's' : 'aq'})`
 
+/** Reads the tests of a question from top to bottom. */
+class TestReader {
+  readonly tests: Test[] = []
+  private readonly draft: Draft
+  private readonly samples: readonly string[]
+  private readonly bottles: readonly { readonly label: string; readonly reagent: string }[]
+  private readonly isNumbered: boolean
+  /** What the sample was dissolved in, for the tests under a number of the sheet. */
+  private prefix: readonly DraftAct[] = []
+  private prefixUnder = ''
+  /** Whether something was dissolved since the last test. */
+  private isPrepared = false
+  /** "To separate portions of each add" stands before a list of what is added. */
+  private listed = ''
+  private before = ''
+
+  constructor(draft: Draft, reads: readonly Read[], samples: readonly string[]) {
+    this.draft = draft
+    this.samples = samples
+    this.isNumbered = reads.some(({ sentence }) => sentence.markers.length > 0)
+    this.bottles = [...draft.materials.values()].flatMap(({ label, solute, form }) =>
+      solute === undefined || samples.includes(label) ? [] : [{ label, reagent: acidOf(solute.split('.')[0] ?? solute, form) }],
+    )
+  }
+
+  /** @param after - the sentence after it, which may say that portions are taken */
+  take(read: Read, after: string): void {
+    const { sentence } = read
+    const lead = ADDS.test(this.before) ? 'add ' : this.listed
+    this.before = sentence.text
+    if (this.isPassedOver(read)) return
+    const copy = repeated(sentence.text, this.tests, this.samples, this.bottles)
+    if (copy) {
+      this.begin(read, copy)
+      return
+    }
+    if (INSTRUCTS.test(sentence.text) && !/\badd\b/i.test(sentence.text)) {
+      this.draft.mark(sentence.n, 'instruction')
+      for (const mention of read.mentions) this.draft.land(mention, 'how the tests are done')
+      return
+    }
+    this.listed = sentence.markers.length > 0 ? lead : ''
+    this.order(read, lead, after)
+  }
+
+  /** Headings of the table, questions, and what only tells of a material. */
+  private isPassedOver({ sentence, mentions }: Read): boolean {
+    const { cell, text } = sentence
+    if (cell && (HEAD_CELL.test(text) || cell.column > 0 || this.samples.includes(text))) {
+      this.draft.mark(sentence.n, 'heading')
+      for (const mention of mentions) this.draft.land(mention, 'a heading of the table')
+      return true
+    }
+    return isAsked(text) || this.draft.kinds.get(sentence.n) === 'material'
+  }
+
+  /** Whether a sentence goes on in the tube of the test before it. */
+  private goesOn({ sentence }: Read): boolean {
+    if (this.tests.length === 0 || this.isPrepared || ANOTHER.test(sentence.text)) return false
+    if (GOES_ON.test(sentence.text)) return true
+    return sentence.markers.length === 0 && ((this.isNumbered && !sentence.cell) || /^[a-z]/.test(sentence.text))
+  }
+
+  private order(read: Read, lead: string, after: string): void {
+    const { sentence, mentions } = read
+    const current = this.goesOn(read) ? this.tests.at(-1) : undefined
+    const before = current?.acts ?? []
+    const last = before.findLast((act) => act.do === 'add')?.reagent
+    const { acts } = ordersIn(`${lead}${sentence.text}`, { samples: this.samples, bottles: this.bottles, before, last })
+    // What is only brought into the tube is what the next sentence does something with.
+    if (acts.length > 0 || mentions.some((one) => one.kind === 'vessel' && one.vessel === 'tube')) landTest(this.draft, read)
+    if (acts.length === 0) return
+    if (acts.length === 1 && acts[0]?.do === 'dissolve') {
+      this.dissolve(read, acts, after)
+      return
+    }
+    this.isPrepared = false
+    if (current) current.acts.push(...acts)
+    else this.begin(read, [...(sentence.number.startsWith(this.prefixUnder) ? this.prefix : []), ...acts])
+  }
+
+  private begin(read: Read, acts: readonly DraftAct[]): void {
+    const { sentence, mentions } = read
+    const only = ofKind(mentions, 'label')
+      .map(({ label }) => label)
+      .filter((label) => this.samples.includes(label))
+    this.tests.push({ test: sentence.number, acts: [...acts], sentence: sentence.n, only, line: sentence.line })
+    landTest(this.draft, read)
+  }
+
+  /** A solution that portions are taken of is tested in what follows; any other only under its own number. */
+  private dissolve({ sentence }: Read, acts: readonly DraftAct[], after: string): void {
+    const isShared = SHARED.test(`${sentence.text} ${after}`)
+    this.prefix = acts
+    this.isPrepared = true
+    this.prefixUnder = isShared ? sentence.number.replace(/\([a-z]+\)$|\.?\w+$/, '') : sentence.number
+  }
+}
+
+const SHARED = /\bportions?\b|\bdivide\b|\bshare\b|\bfor (?:the )?tests?\b|\bparts\b/i
+
 /** Tests in tubes of a question, each planned in a tube of its own for every sample. */
 export function readTubesOf(draft: Draft, reads: readonly Read[]): void {
   const samples = samplesOf(draft, reads).map(({ label }) => label)
-  const bottles = [...draft.materials.values()].flatMap(({ label, solute, form }) =>
-    solute === undefined || samples.includes(label) ? [] : [{ label, reagent: acidOf(solute.split('.')[0] ?? solute, form) }],
-  )
-  const tests: Test[] = []
-  let prefix: readonly DraftAct[] = []
-  let prefixUnder = ''
-  // Whether something was dissolved since the last test.
-  let isPrepared = false
-  let listed = ''
-  const isNumbered = reads.some(({ sentence }) => sentence.markers.length > 0)
-  for (const read of reads) {
-    const { sentence, mentions } = read
-    if (sentence.cell && (HEAD_CELL.test(sentence.text) || sentence.cell.column > 0 || samples.includes(sentence.text))) {
-      draft.mark(sentence.n, 'heading')
-      for (const mention of mentions) draft.land(mention, 'a heading of the table')
-      continue
-    }
-    if (isAsked(sentence.text) || draft.kinds.get(sentence.n) === 'material') continue
-    const copy = repeated(sentence.text, tests, samples, bottles)
-    if (copy) {
-      tests.push({ test: sentence.number, acts: copy, sentence: sentence.n, only: [], line: sentence.line })
-      landTest(draft, read)
-      continue
-    }
-    if (INSTRUCTS.test(sentence.text) && !/\badd\b/i.test(sentence.text)) {
-      draft.mark(sentence.n, 'instruction')
-      for (const mention of mentions) draft.land(mention, 'how the tests are done')
-      continue
-    }
-    const current = tests.at(-1)
-    const goesOn =
-      current !== undefined &&
-      !isPrepared &&
-      !ANOTHER.test(sentence.text) &&
-      (GOES_ON.test(sentence.text) ||
-        (sentence.markers.length === 0 && ((isNumbered && !sentence.cell) || /^[a-z]/.test(sentence.text))))
-    const before = goesOn ? current.acts : []
-    // "To separate portions of each add" stands before a list of what is added.
-    const lead = ADDS.test(reads[reads.indexOf(read) - 1]?.sentence.text ?? '') ? 'add ' : listed
-    listed = sentence.markers.length > 0 ? lead : ''
-    const { acts } = ordersIn(`${lead}${sentence.text}`, {
-      samples,
-      bottles,
-      before,
-      last: goesOn ? current.acts.findLast((act) => act.do === 'add')?.reagent : undefined,
-    })
-    if (acts.length === 0) {
-      // What is only brought into the tube is what the next sentence does something with.
-      if (mentions.some((one) => one.kind === 'vessel' && one.vessel === 'tube')) landTest(draft, read)
-      continue
-    }
-    landTest(draft, read)
-    if (acts.length === 1 && acts[0]?.do === 'dissolve') {
-      prefix = acts
-      isPrepared = true
-      // A solution that portions are taken of is tested in what follows; any other only under its own number.
-      const isShared = /\bportions?\b|\bdivide\b|\bfor (?:the )?tests?\b|\bparts\b/i.test(
-        `${sentence.text} ${reads[reads.indexOf(read) + 1]?.sentence.text ?? ''}`,
-      )
-      prefixUnder = isShared ? sentence.number.replace(/\([a-z]+\)$|\.?\w+$/, '') : sentence.number
-      continue
-    }
-    isPrepared = false
-    if (goesOn && current) current.acts.push(...acts)
-    else {
-      const begun = prefix.length > 0 && sentence.number.startsWith(prefixUnder) ? prefix : []
-      const only = ofKind(mentions, 'label')
-        .map(({ label }) => label)
-        .filter((label) => samples.includes(label))
-      tests.push({ test: sentence.number, acts: [...begun, ...acts], sentence: sentence.n, only, line: sentence.line })
-    }
-  }
-  makeRack(draft, reads, samples, tests)
+  const reader = new TestReader(draft, reads, samples)
+  reads.forEach((read, index) => {
+    reader.take(read, reads[index + 1]?.sentence.text ?? '')
+  })
+  makeRack(draft, reads, samples, reader.tests)
 }
 
 function landTest(draft: Draft, { sentence, mentions }: Read): void {

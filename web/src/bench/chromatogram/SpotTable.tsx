@@ -12,6 +12,7 @@ import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
+import { spotsLeft } from './plannedSpots.ts'
 
 const COLOURS = [
   { value: 'none', says: 'no colour given' },
@@ -161,13 +162,17 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
   const [distance = '', setDistance] = useDraft(`parts.${part.id}.spots next distance`)
   const distanceField = useRef<HTMLInputElement>(null)
   const labelField = useRef<HTMLInputElement>(null)
-  const name = label.trim() || (last?.label ?? '')
+  const [next] = spotsLeft(part)
+  const foreseen = next?.label ?? last?.label
+  const name = label.trim() || (foreseen ?? '')
   const text = distance.trim().replace(',', '.')
   const wrong = text !== '' && !isDecimalText(text)
   const keep = () => {
     if (name === '' || !isDecimalText(text)) return
     change('add a spot', (found) => {
-      const reference = found.spots.some((spot) => spot.label === name && spot.known)
+      const reference =
+        found.spots.some((spot) => spot.label === name && spot.known) ||
+        (found.planned ?? []).some((one) => one.label === name && one.known)
       found.spots.push({
         id: freshId(
           's',
@@ -194,7 +199,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
             className={INPUT}
             {...(label === '' ? {} : TYPED_ONLY)}
             value={label}
-            placeholder={last?.label ?? 'name'}
+            placeholder={foreseen ?? 'name'}
             onChange={(event) => setLabel(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && distanceField.current?.focus()}
           />
@@ -218,6 +223,17 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
         </td>
       </tr>
       {wrong && <NotANumberRow columns={5} />}
+      {spotsLeft(part)
+        .slice(1)
+        .map((one) => (
+          <tr key={one.label} className="border-b border-hair text-ink-soft">
+            <td className="px-1.5 py-1">{one.label}</td>
+            <td className="px-1.5 text-right">to be measured</td>
+            <td colSpan={3} className="pl-2 text-sm">
+              {one.known && 'a reference'}
+            </td>
+          </tr>
+        ))}
     </>
   )
 }

@@ -7,6 +7,7 @@ import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { Num } from '../../ui/Num.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { axisHead } from './axisHead.ts'
+import { plannedLeft } from './nextX.ts'
 import { OpenPoint } from './OpenPoint.tsx'
 
 const FIGURES = 4
@@ -86,6 +87,15 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
           </tr>
         ))}
         <OpenPoint part={part} columns={3 + worked.length} />
+        {plannedLeft(part)
+          .slice(1)
+          .map((x) => (
+            <tr key={x} className="border-b border-hair">
+              <td className="num px-1 py-1 text-right text-lg text-ink-soft">{x}</td>
+              <td className="px-1 text-right text-ink-soft">to be read</td>
+              <td colSpan={1 + worked.length} />
+            </tr>
+          ))}
       </tbody>
     </table>
   )

@@ -2,7 +2,7 @@ import type { SeriesReading } from '@hop-lark/core/curve'
 import { unitSymbol } from '@hop-lark/core/reckon'
 import { entryText, type PartOf } from '@hop-lark/core/record'
 import type { Now } from '../../margin/Margin.tsx'
-import { nextX } from './nextX.ts'
+import { foreseenX } from './nextX.ts'
 
 /** What can go wrong with what a series is read from. */
 function careOf({ x, y }: PartOf<'series'>): string {
@@ -28,7 +28,7 @@ export function nowAtTheSeries(part: PartOf<'series'>, { points, places, doubtfu
     part.reading === 'two-lines' && points.length > 0 && !twoLines
       ? ' Go on past the turn: two lines need two points on each side of where they cross.'
       : ''
-  const foreseen = nextX(part.points.map(({ x }) => entryText(x)))
+  const foreseen = foreseenX(part)
   if (foreseen !== undefined)
     return {
       title: `At ${foreseen} ${unitSymbol(part.x.unit)}: what is the ${part.y.name}?`,

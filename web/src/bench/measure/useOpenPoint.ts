@@ -1,9 +1,9 @@
 import { Exact, isDecimalText } from '@hop-lark/core/number'
-import { entryText, freshId, type PartOf } from '@hop-lark/core/record'
+import { freshId, type PartOf } from '@hop-lark/core/record'
 import { type RefObject, useRef, useState } from 'react'
 import { useDraft } from '../../notebook/drafts.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
-import { nextX } from './nextX.ts'
+import { foreseenX } from './nextX.ts'
 
 /** One of the two fields of the point that is being taken. */
 export interface OpenField {
@@ -26,10 +26,6 @@ interface OpenPointState {
 }
 
 const tidy = (text: string) => text.trim().replace(',', '.')
-
-function textsOfX(part: PartOf<'series'>): readonly string[] {
-  return part.points.map(({ x }) => entryText(x))
-}
 
 function openField(
   text: string,
@@ -59,7 +55,7 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
   const [y = '', setY] = useDraft(`parts.${part.id}.points next y`)
   const [meantForX, setMeantForX] = useState(false)
   const [xField, yField] = [useRef<HTMLInputElement>(null), useRef<HTMLInputElement>(null)]
-  const foreseen = nextX(textsOfX(part))
+  const foreseen = foreseenX(part)
   const [chosenX, chosenY] = [tidy(x) || (foreseen ?? ''), tidy(y)]
   const keep = () => {
     const at = new Date().toISOString()
@@ -72,7 +68,8 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
     })
     setX(undefined)
     setY(undefined)
-    const next = nextX([...textsOfX(part), chosenX]) === undefined ? xField : yField
+    const points = [...part.points, { id: 'next', x: { value: chosenX, at }, y: { value: chosenY, at } }]
+    const next = foreseenX({ ...part, points }) === undefined ? xField : yField
     next.current?.focus()
   }
   const enterY = () => {

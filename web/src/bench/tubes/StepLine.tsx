@@ -83,7 +83,7 @@ export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineP
       >
         <input
           ref={didField}
-          data-at={writePath(at)}
+          data-at={line.isPlanned ? undefined : writePath(at)}
           aria-label={`${tubeId}: what you do`}
           aria-describedby="step-line-says"
           {...(did === '' ? {} : TYPED_ONLY)}
@@ -98,6 +98,8 @@ export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineP
         <MarkedInput
           line={line}
           tubeId={tubeId}
+          // The cursor comes to what has to be typed next.
+          at={line.isPlanned ? writePath(at) : undefined}
           onKeyDown={onSawKey}
           className="border-rule max-[599px]:border-t min-[600px]:border-l"
         />
@@ -115,11 +117,13 @@ export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineP
 function MarkedInput({
   line,
   tubeId,
+  at,
   onKeyDown,
   className,
 }: {
   readonly line: StepLineState
   readonly tubeId: string
+  readonly at: string | undefined
   readonly onKeyDown: (event: KeyboardEvent) => void
   readonly className: string
 }) {
@@ -138,6 +142,7 @@ function MarkedInput({
       </div>
       <input
         ref={sawField}
+        data-at={at}
         aria-label={`${tubeId}: what you see`}
         aria-describedby="step-line-says"
         aria-invalid={advice !== undefined}

@@ -20,12 +20,13 @@ import { ExpectedPanel } from './ExpectedPanel.tsx'
 import { GoOnMenu } from './GoOnMenu.tsx'
 import { GridView } from './GridView.tsx'
 import { contextOf, doneBefore } from './guardContext.ts'
+import { PlannedActs } from './PlannedActs.tsx'
 import { rackKey } from './place.ts'
 import { QuickRecords } from './QuickRecords.tsx'
 import { Rack } from './Rack.tsx'
 import { RackSettings } from './RackSettings.tsx'
 import { RecordTable } from './RecordTable.tsx'
-import { addPortion, addStep, findTube, goOn, onwardTube, type Sample, type Tube } from './rackEdits.ts'
+import { addPortion, addStep, findTube, goOn, nextPlanned, onwardTube, type Sample, type Tube } from './rackEdits.ts'
 import { SampleBar } from './SampleBar.tsx'
 import { SchemePath } from './SchemePath.tsx'
 import { type Safety, StepLine } from './StepLine.tsx'
@@ -86,6 +87,8 @@ export function TubesPage({ part }: { readonly part: Part }) {
     lastReagent: lastBottle,
     samples: part.samples.map(({ material }) => materialLabel(task, material)),
     sheet: sheetBottles(task, part),
+    planned: tube?.planned?.[0],
+    goesOn: tube !== undefined && ((tube.planned?.length ?? 0) > 1 || nextPlanned(part, tube.id) !== undefined),
     contextOf: (action) => (tube ? readTube(part, tube, sampleForms(task)).next(action) : action),
   })
   const shut = part.board === 'after conclusion' && !sample?.conclusion
@@ -205,7 +208,7 @@ function RackView(view: RackViewProps) {
       {part.route === 'scheme' && <SchemePath part={settled} sample={settledSample} onDid={startLine} onShow={showStep} />}
       <Rack part={settled} sample={settledSample} selected={tube?.id} onSelect={select} />
       {tube ? (
-        <TubeView {...view} tube={tube} onSelect={select} onDid={startLine} />
+        <TubeView {...view} tube={tube} onSelect={select} onNext={tubes.select} onDid={startLine} />
       ) : (
         <NoTube label={materialLabel(task, sample.material)} onPortion={freshPortion} />
       )}
@@ -223,11 +226,13 @@ function RackView(view: RackViewProps) {
 interface TubeViewProps extends RackViewProps {
   readonly tube: Tube
   readonly onSelect: (tubeId: string) => void
+  /** Shows a tube without moving the cursor. */
+  readonly onNext: (tubeId: string) => void
   readonly onDid: (did: string) => void
 }
 
 /** The record of one tube, and the line that goes on with it. */
-function TubeView({ part, tube, line, safety, identification, shut, onSelect, onDid }: TubeViewProps) {
+function TubeView({ part, tube, line, safety, identification, shut, onSelect, onNext, onDid }: TubeViewProps) {
   const change = usePartChange(part)
   const task = useTask()
   const offers = useOffers({ part, tubeId: tube.id, action: line.action, wanted: line.saw === '', identification })
@@ -241,7 +246,10 @@ function TubeView({ part, tube, line, safety, identification, shut, onSelect, on
       if (onward?.kind === 'onward') goOn(found, tube.id, onward.id, onward.take)
       addStep(found, onward?.id ?? tube.id, action, saw)
     })
+    const isLast = tube.planned?.length === 1 && !onward
+    const next = isLast ? nextPlanned(part, tube.id) : undefined
     if (onward) onSelect(onward.id)
+    else if (next !== undefined) onNext(next)
   }
   return (
     <>
@@ -253,6 +261,7 @@ function TubeView({ part, tube, line, safety, identification, shut, onSelect, on
         {tube.steps.length > 0 && <GoOnMenu part={part} tube={tube} onMade={onSelect} />}
       </div>
       <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
+      <PlannedActs part={part} tube={tube} />
       {/* The same fields for every tube: the cursor stays in them. */}
       <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} />
       <QuickRecords onDid={onDid} />

@@ -76,9 +76,30 @@ export function onwardTube(rack: Rack, sample: Sample, tube: Tube, place: Place 
   return { kind: 'onward', id: nextTubeId(rack, label, tube.id), take: 'residue' }
 }
 
+/** The tube of a sample that is worked on first: the first in which something is still planned, else the last. */
+export const openTube = ({ tubes }: Sample): Tube | undefined =>
+  tubes.find(({ planned = [] }) => planned.length > 0) ?? tubes.at(-1)
+
+/** The tube that comes after one whose plan is done: the next of its sample, then of the others, in which something is planned. */
+export function nextPlanned(rack: Rack, tubeId: string): string | undefined {
+  const sample = findTube(rack, tubeId)?.sample
+  const tubes = [...(sample?.tubes ?? []), ...rack.samples.flatMap((one) => (one === sample ? [] : one.tubes))]
+  const after = [...tubes.slice(tubes.findIndex(({ id }) => id === tubeId) + 1), ...tubes]
+  return after.find(({ id, planned = [] }) => id !== tubeId && planned.length > 0)?.id
+}
+
+/** Takes an act off the plan of a tube once it is done. */
+function offThePlan(tube: Tube, action: Action): void {
+  const [next, ...later] = tube.planned ?? []
+  if (!next || next.do !== action.do || next.reagent !== action.reagent) return
+  if (later.length > 0) tube.planned = later
+  else delete tube.planned
+}
+
 /** Keeps a step at the end of a tube. */
 export function addStep(rack: Rack, tubeId: string, action: Action, saw: string): void {
   const tube = findTube(rack, tubeId)?.tube
+  if (tube) offThePlan(tube, action)
   tube?.steps.push({
     id: freshId(
       's',

@@ -1,5 +1,5 @@
 import { sayTells } from '@hop-lark/core/identify'
-import { type Action, cautionOf } from '@hop-lark/core/rack'
+import { type Action, cautionOf, sayAction } from '@hop-lark/core/rack'
 import type { Now } from '../../margin/Margin.tsx'
 import type { SoFar } from './chemistryWork.ts'
 import type { Sample, Tube } from './rackEdits.ts'
@@ -34,6 +34,12 @@ function action({ sample, tube, identification, shut }: NowOf): Now {
     return {
       title: 'Look again through blue glass.',
       says: 'Sodium’s yellow covers other flames; cobalt glass takes it away. Write down what is left, lilac or nothing.',
+    }
+  const [planned] = tube.planned ?? []
+  if (planned)
+    return {
+      title: `In ${tube.id}: ${sayAction(planned)}.`,
+      says: 'It stands in the line, as the sheet says. What you see, Enter.',
     }
   const [next, other] = shut ? [] : (identification?.next ?? [])
   if (next)

@@ -20,6 +20,8 @@ interface Draft {
 
 /** The line that is being typed: its words, what they are read as, and how to change them. */
 export interface StepLineState extends Draft {
+  /** Whether what is done stands there by the plan, so that what is seen is typed next. */
+  readonly isPlanned: boolean
   readonly action: Action | undefined
   /** The words of that act. */
   readonly first: string
@@ -70,6 +72,10 @@ interface LineContext {
   readonly sheet: readonly SheetBottle[]
   /** Where an observation of an act will stand. */
   readonly contextOf: (action: Action) => StepContext
+  /** What is planned next in this tube: it stands in the line until something else is typed. */
+  readonly planned: Action | undefined
+  /** Whether more is planned after that: what was seen is then the next thing to type. */
+  readonly goesOn: boolean
 }
 
 const LOOK: Action = { do: 'look' }
@@ -112,18 +118,21 @@ function useSeen(saw: string, context: StepContext) {
  * @param key - names the tube among all tasks
  */
 export function useStepLine(key: string, context: LineContext): StepLineState {
-  const did = useDrafts(({ texts }) => texts[`${key} did`] ?? '')
+  const typed = useDrafts(({ texts }) => texts[`${key} did`])
+  const planned = context.planned && sayAction(context.planned)
+  const did = typed ?? planned ?? ''
   const saw = useDrafts(({ texts }) => texts[`${key} saw`] ?? '')
   const didField = useRef<HTMLInputElement>(null)
   const sawField = useRef<HTMLInputElement>(null)
   const { action, first, place, rest, together, problem } = useActs(did, context)
   const { observation, others, advice } = useSeen(saw, context.contextOf(action ?? LOOK))
   const mend = (text: string) => {
-    draft(key, { did, saw: text })
+    draft(key, { did: typed ?? '', saw: text })
     sawField.current?.focus()
   }
   return {
     did,
+    isPlanned: typed === undefined && planned !== undefined,
     saw,
     action,
     first,
@@ -135,8 +144,9 @@ export function useStepLine(key: string, context: LineContext): StepLineState {
     others,
     advice,
     completions: useMemo(() => completeAction(did), [did]),
-    setDid: (text) => draft(key, { did: text, saw }),
-    setSaw: (text) => draft(key, { did, saw: text }),
+    // An emptied field is kept as a blank where a plan would fill it again.
+    setDid: (text) => draft(key, { did: text === '' && planned !== undefined ? ' ' : text, saw }),
+    setSaw: (text) => draft(key, { did: typed ?? '', saw: text }),
     complete: (text) => {
       draft(key, { did: text, saw })
       didField.current?.focus()
@@ -149,7 +159,7 @@ export function useStepLine(key: string, context: LineContext): StepLineState {
     take: ({ says }) => mend(says),
     next: () => {
       draft(key, rest === '' ? undefined : { did: rest, saw: '' })
-      const field = rest === '' ? didField : sawField
+      const field = rest === '' && !context.goesOn ? didField : sawField
       field.current?.focus()
     },
     didField,

@@ -2,7 +2,7 @@ import { findMaterial, materialLabel, type PartOf } from '@hop-lark/core/record'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { rackKey, usePlace } from './place.ts'
-import { addPortion, findTube, nextTubeId, type Sample, type Tube } from './rackEdits.ts'
+import { addPortion, findTube, nextTubeId, openTube, type Sample, type Tube } from './rackEdits.ts'
 
 /** Which sample and tube a rack shows, and how to go to others. */
 export interface Tubes {
@@ -28,13 +28,13 @@ export function useTubes(part: PartOf<'rack'>): Tubes {
   const show = usePlace((state) => state.show)
   const here = findTube(part, shown)
   const sample = here?.sample ?? part.samples.find(({ material }) => shown === NO_TUBE + material) ?? part.samples[0]
-  const tube = here?.tube ?? sample?.tubes.at(-1)
+  const tube = here?.tube ?? (sample && openTube(sample))
   const select = (tubeId: string) => show(key, tubeId)
   return {
     sample,
     tube,
     select,
-    choose: ({ material, tubes }) => show(key, tubes.at(-1)?.id ?? NO_TUBE + material),
+    choose: (one) => show(key, openTube(one)?.id ?? NO_TUBE + one.material),
     portion: (dry) => {
       if (!sample) return
       const id = nextTubeId(part, materialLabel(task, sample.material))

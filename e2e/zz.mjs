@@ -1,0 +1,21 @@
+import { chromium } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+const page = await browser.newPage({ viewport: { width: 1280, height: Number(process.env.H??800) } })
+page.on('pageerror', (e) => console.log('ERR', e.message))
+page.on('console', (m) => m.type()==='error' && console.log('CON', m.text()))
+await page.goto('http://127.0.0.1:4710/')
+const id = await page.evaluate(async () => { const r = await fetch('/api/tasks', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ document: { format: 'hop-lark/task', version: 2, id: 'zz'+Math.random().toString(36).slice(2), title: 'Iron in the moss killer', materials: [], parts: [], questions: [] } }) }); const j = await r.json(); return j.id ?? JSON.stringify(j) })
+console.log(id)
+await page.goto(`http://127.0.0.1:4710/task/${id}/brief`)
+await page.waitForTimeout(1500)
+await page.screenshot({ path: '/tmp/s1.png' })
+await page.getByRole('textbox', { name: 'Task sheet' }).fill(readFileSync(process.argv[2], 'utf8'))
+await page.keyboard.press('Control+Enter')
+await page.waitForTimeout(1500)
+await page.screenshot({ path: '/tmp/s2.png' })
+if (process.argv[3]) { for (const k of process.argv[3].split(',')) { await page.keyboard.press(k); await page.waitForTimeout(400) } await page.screenshot({ path: '/tmp/s3.png' }) }
+await page.getByRole('button', { name: 'Accept all' }).click()
+await page.waitForTimeout(800)
+await page.screenshot({ path: '/tmp/s4.png' })
+await browser.close()
