@@ -1,35 +1,10 @@
-import { readFile } from 'node:fs/promises'
-import { LONGEST_SHEET, type Mend, readSheet, type SheetReading } from '@hop-lark/core/brief'
-import { readTaskFile, UnusableInput, unreadable } from './files.ts'
+import { readSheet, type SheetReading } from '@hop-lark/core/brief'
 import { type Output, writeJson } from './output.ts'
-
-/** The sheet of a file: its text, or what the brief of a task file holds. */
-async function sheetIn(file: string): Promise<{ readonly text: string; readonly mends: readonly Mend[] }> {
-  if (/\.json$/i.test(file)) {
-    const { brief } = await readTaskFile(file)
-    return { text: brief?.text ?? '', mends: brief?.mends ?? [] }
-  }
-  let bytes: Buffer
-  try {
-    bytes = await readFile(file)
-  } catch (error) {
-    throw unreadable(file, error)
-  }
-  try {
-    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), mends: [] }
-  } catch {
-    throw new UnusableInput(`${file}: it is not UTF-8 text. Save it as text, or paste it into the brief of a task.`)
-  }
-}
+import { sheetIn } from './sheetFile.ts'
 
 /** `hop-lark brief FILE`: what a task sheet is read into, what was not read, what is asked. */
 export async function briefCommand(file: string, json: boolean, output: Output): Promise<number> {
   const { text, mends } = await sheetIn(file)
-  if (text.trim() === '') throw new UnusableInput(`${file}: there is no sheet in it.`)
-  if (text.length > LONGEST_SHEET)
-    throw new UnusableInput(
-      `${file}: a sheet has at most ${LONGEST_SHEET} characters, and this one has ${text.length}. Cut out what is not the task.`,
-    )
   const reading = readSheet(text, mends, Math.random)
   if (json) writeJson(output, plain(reading))
   else print(reading, output)

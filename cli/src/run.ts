@@ -4,6 +4,7 @@ import { checkCommand } from './check.ts'
 import { UnusableInput } from './files.ts'
 import { identifyCommand } from './identify.ts'
 import type { Output } from './output.ts'
+import { type PlanOptions, planCommand } from './plan.ts'
 import { predictCommand } from './predict.ts'
 import { reckonCommand } from './reckon.ts'
 import { speciateCommand } from './speciate.ts'
@@ -45,6 +46,15 @@ export async function run(args: readonly string[], output: Output, input: Input 
   onFile('check', 'what looks wrong in the record, and how to mend it', checkCommand)
   onFile('reckon', 'titres, means and the working of every answer', reckonCommand)
   onFile('identify', 'what each sample in test tubes holds, with the evidence, and what to test next', identifyCommand)
+  program
+    .command('plan')
+    .description('when to do which step of a task sheet, so that the waits are used')
+    .argument('<file>', 'a task sheet as text, or a task file')
+    .option('--hands <pairs>', 'pairs of hands, 1 to 4', '1')
+    .option('--json', 'for programs')
+    .action(async (file: string, options: PlanOptions) => {
+      status = await planCommand(file, options, output)
+    })
   const onInput = (name: string, says: string) => program.command(name).description(says).option('--json', 'for programs')
   onInput('speciate', 'pH, species and solids of what was put into water, from JSON on standard input')
     .option('--ideal', 'concentrations instead of activities, as textbooks work')

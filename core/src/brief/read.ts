@@ -18,6 +18,7 @@ import { mentionsIn } from './mention/mentionsIn.ts'
 import { readChromatogramOf } from './method/chromatogram.ts'
 import { readHeating } from './method/heating.ts'
 import { readMethod } from './method/readMethod.ts'
+import { type Deed, deedsIn } from './method/verbs.ts'
 import { readSeriesOf } from './series/readSeries.ts'
 import { conventionsOf } from './task/conventions.ts'
 import { joinLines } from './text/lines.ts'
@@ -96,6 +97,25 @@ function markMaterials(draft: Draft, said: readonly Said[]): void {
   }
 }
 
+/** What is done without anything to record. */
+const HANDLING: ReadonlySet<Deed> = new Set([
+  'cool',
+  'boil',
+  'stir',
+  'rinse',
+  'filter',
+  'wait',
+  'dissolve',
+  'set up',
+  'time',
+  'label',
+  'use',
+  'record',
+  'transfer',
+])
+/** What is told of, and not ordered. */
+const STORY = /\b(?:you will|you are|in this|your task|is used|are used|is to be|are to be|was|were|has been|can be|student)\b/i
+
 const REPEATS =
   /\b(?:repeat|again|at least \w+ (?:titrations|runs|times|trials)|(?:titrations|runs|trials|times)\b.*\b(?:agree|concordant)|further titrations|as (?:many|often)|concordan)/i
 
@@ -111,6 +131,14 @@ function markRest(draft: Draft): void {
       sentence.cell === undefined &&
       /^[A-Z]/.test(sentence.text)
     if (isHeading) draft.mark(sentence.n, 'heading')
+    const deeds = deedsIn(sentence.text)
+    if (
+      !draft.kinds.has(sentence.n) &&
+      deeds.size > 0 &&
+      [...deeds].every((deed) => HANDLING.has(deed)) &&
+      !STORY.test(sentence.text)
+    )
+      draft.mark(sentence.n, 'handling')
     if (REPEATS.test(sentence.text) || /^run\b.*\btitrations/i.test(sentence.text)) draft.mark(sentence.n, 'repeat')
   }
 }

@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { readTask, writeTask } from '../record/index.ts'
-import { gapsOf } from './mend/gaps.ts'
-import { leftoversOf } from './mend/leftovers.ts'
 import { readDraft } from './read.ts'
-import { readSheet } from './sheet/readSheet.ts'
+import { openGaps, readSheet } from './sheet/readSheet.ts'
 import { score } from './testing/score.ts'
 import { SHEETS } from './testing/sheets.ts'
 import { VARIANTS } from './testing/variants.ts'
@@ -43,7 +41,7 @@ describe('sheets', () => {
   it('that are read whole raise hardly a flag', () => {
     const flags = SHEETS.flatMap(({ text }) => {
       const { draft, questions } = readDraft(text)
-      return [...gapsOf(draft), ...leftoversOf(draft, questions)]
+      return openGaps(draft, questions)
     })
     expect(flags.length / SHEETS.length).toBeLessThan(0.2)
   })
@@ -70,7 +68,7 @@ describe('what a sheet leaves out', () => {
       const text = takeOut(sheet.text)
       if (text === sheet.text) continue
       const { draft, questions } = readDraft(text)
-      const asked = [...gapsOf(draft), ...leftoversOf(draft, questions)]
+      const asked = openGaps(draft, questions)
       const lacking = score(sheet, readDraft(text)).wrong.filter((one) => one.startsWith('part missing: titration'))
       // A titration that is not as it was has a gap, or a bottle that is used nowhere.
       if (lacking.length > 0)

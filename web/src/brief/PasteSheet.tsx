@@ -32,13 +32,17 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
     return undefined
   }
   return (
-    <div>
+    // What is typed is kept when the field and its buttons are left.
+    <div
+      onBlur={(event) => {
+        if (!event.currentTarget.contains(event.relatedTarget)) keep()
+      }}
+    >
       <textarea
         aria-label="Task sheet"
         value={draft ?? text}
         placeholder="Paste or type the task sheet here: what is on the bench, what is to be done, what is asked."
         onChange={(event) => setDraft(event.target.value)}
-        onBlur={() => keep()}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) keep()
         }}

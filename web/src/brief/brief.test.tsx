@@ -19,11 +19,12 @@ function commit(field: HTMLElement, text: string): void {
 
 describe('the brief', () => {
   it('keeps the task sheet and the title when they are left', () => {
-    open()
+    open(changed(LAWN_SAND, (task) => void delete task.brief))
     commit(screen.getByRole('textbox', { name: 'Task sheet' }), 'Find the iron.')
     commit(screen.getByRole('textbox', { name: 'Title' }), 'Iron')
     commit(screen.getByRole('textbox', { name: 'Minutes allowed' }), '75')
     expect(nowOpen()).toMatchObject({ title: 'Iron', minutes: 75, brief: { text: 'Find the iron.' } })
+    fireEvent.click(screen.getByRole('button', { name: 'Change the sheet' }))
     commit(screen.getByRole('textbox', { name: 'Task sheet' }), ' ')
     expect(nowOpen().brief).toBeUndefined()
   })

@@ -1,7 +1,9 @@
 import { ChemistryError } from '../../problem/index.ts'
 import { dissociate, parseEquation, parseFormula, speciesKey } from '../../substance/index.ts'
+import { isAsked } from '../ask/asked.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftEquation, DraftPartOf } from '../draft/parts.ts'
+import type { Read } from '../label/said.ts'
 import { type MentionOf, ofKind } from '../mention/mention.ts'
 import { proposeBefore, proposeEquation } from './propose.ts'
 
@@ -102,10 +104,14 @@ function flaskSolutes(draft: Draft, titration: Titration): readonly string[] {
     (label) => draft.materials.get(label)?.solute ?? [],
   )
   if (held.length > 0) return held
-  const text = draft.reads.filter(({ sentence }) => sentence.block === titration.block)
-  return text
-    .flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
-    .filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))
+  const own = draft.reads.filter(({ sentence }) => sentence.block === titration.block)
+  const formulae = (reads: readonly Read[]) =>
+    reads.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
+  // What is asked for is what is titrated: "the percentage of sodium carbonate in K1".
+  const asked = formulae(own.filter(({ sentence }) => isAsked(sentence.text))).filter(
+    (formula) => !/^(?:[A-Z][a-z]?|H2O)$/.test(formula),
+  )
+  return [...asked, ...formulae(own).filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))]
 }
 
 function proposed(

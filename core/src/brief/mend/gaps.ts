@@ -102,7 +102,9 @@ function* titrationGaps(draft: Draft, part: Of<'titration'>): Generator<Empty> {
       typed: 'text',
       blocks: false,
     }
-  if (part.equations.every(({ role }) => role !== 'titration')) {
+  // What reacts is asked when it is known what is there.
+  const isKnown = burette !== undefined && (flask.length > 0 || weighings.length > 0)
+  if (isKnown && part.equations.every(({ role }) => role !== 'titration')) {
     const says = `What is the equation of the titration of ${flask[0]?.material ?? 'the flask'} with ${burette ?? 'the burette'}?`
     yield { slot: 'equation', says, candidates: equations(draft), typed: 'equation', blocks: false }
   }

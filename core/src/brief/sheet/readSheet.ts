@@ -1,4 +1,5 @@
 import type { Task } from '../../record/index.ts'
+import type { AskedQuestion } from '../ask/find.ts'
 import type { Draft, SentenceKind } from '../draft/Draft.ts'
 import { type Gap, type Mend, NOTHING } from '../mend/gap.ts'
 import { gapsOf } from '../mend/gaps.ts'
@@ -61,7 +62,7 @@ export function readSheet(sheet: string, mends: readonly Mend[] = [], random: ()
   const { draft, questions } = read
   const task = toTask(read, sheet.slice(0, LONGEST_SHEET), random)
   const answered = new Set(mends.filter(({ value, gap }) => value === NOTHING || gap.startsWith('left.')).map(({ gap }) => gap))
-  const gaps = [...gapsOf(draft), ...leftoversOf(draft, questions)].filter(({ id }) => !answered.has(id))
+  const gaps = openGaps(draft, questions).filter(({ id }) => !answered.has(id))
   const rest =
     sheet.length > READ_UP_TO ? [{ from: READ_UP_TO, to: sheet.length, text: sheet.slice(READ_UP_TO, READ_UP_TO + 200) }] : []
   const notRead = [...markUnread(draft), ...rest]
@@ -82,6 +83,17 @@ export function readSheet(sheet: string, mends: readonly Mend[] = [], random: ()
 }
 
 const SPEAKS_ONLY: ReadonlySet<SentenceKind> = new Set(['heading', 'story', 'repeat'])
+
+/** What is open; a bottle that may be the answer to something else that is asked is not asked about by itself. */
+export function openGaps(draft: Draft, questions: readonly AskedQuestion[]): readonly Gap[] {
+  const gaps = gapsOf(draft)
+  const wanted = new Set(
+    gaps
+      .filter(({ typed }) => typed === 'label')
+      .flatMap(({ candidates }) => candidates.map(({ value }) => `left.label.${value}`)),
+  )
+  return [...gaps, ...leftoversOf(draft, questions).filter(({ id }) => !wanted.has(id))]
+}
 
 function spansOf(draft: Draft): readonly ReadSpan[] {
   return draft.reads.flatMap(({ sentence, mentions }) =>

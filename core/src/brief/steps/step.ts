@@ -15,6 +15,8 @@ export interface RunStep {
   readonly text: string
   /** Its number on the sheet. */
   readonly number: string
+  /** Which question of the sheet it stands in, from 0. */
+  readonly block: number
   readonly from: number
   readonly to: number
   readonly kind: SentenceKind

@@ -68,6 +68,7 @@ function stepOf({ draft, questions, task }: StepContext, read: Read, kind: Sente
     n: 0,
     text,
     number,
+    block: read.sentence.block,
     from,
     to,
     kind,
