@@ -150,6 +150,7 @@ test('what is half typed outlives another page, a reload and a closed window, an
   await page.keyboard.type('3.9')
   await page.keyboard.press('Alt+1')
   await expect(page.getByRole('heading', { level: 1, name: 'Brief' })).toBeVisible()
+  await page.getByRole('button', { name: 'Change the sheet' }).click()
   await page.getByRole('textbox', { name: 'Task sheet' }).pressSequentially(' and then')
   await page.reload()
   await expect(page.getByRole('textbox', { name: 'Task sheet' })).toHaveValue(/^ and then/)

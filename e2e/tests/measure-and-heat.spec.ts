@@ -24,7 +24,7 @@ test('a solid is heated to constant mass, and the water in it follows', async ({
   await page.getByRole('heading', { name: 'Tasks' }).waitFor()
   await page.keyboard.press('n')
   await page.getByRole('dialog').getByRole('textbox', { name: 'Title' }).fill('Soda')
-  await page.getByRole('radio', { name: /Empty sheet/ }).click()
+  await page.getByRole('radio', { name: /Your task sheet/ }).click()
   await page.getByRole('button', { name: 'Open the task' }).click()
   await page.getByRole('button', { name: 'Solid' }).click()
   await page.getByRole('button', { name: '+ Heat' }).click()

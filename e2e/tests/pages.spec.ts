@@ -193,7 +193,7 @@ test('an empty task says what to do on every page', async ({ page, bench }) => {
   await page.goto(bench.url)
   await page.keyboard.press('n')
   await page.getByRole('dialog').getByRole('textbox', { name: 'Title' }).fill('Empty')
-  await page.getByRole('radio', { name: /Empty sheet/ }).click()
+  await page.getByRole('radio', { name: /Your task sheet/ }).click()
   await page.getByRole('button', { name: 'Open the task' }).click()
   await expect(page.getByText('No stages yet.')).toBeVisible()
   await page.getByRole('button', { name: '+ Titrate' }).click()

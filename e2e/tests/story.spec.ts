@@ -1,16 +1,11 @@
 import { expect, test } from '../bench.ts'
-import { chooseByArrows, enter, inCell, saved, tabTo } from './keyboard.ts'
+import { chooseByArrows, enter, inCell, newTask, saved, tabTo } from './keyboard.ts'
 
 test('a titration from the first reading to the answer, by keyboard only, with the server restarted in the middle', async ({
   page,
   bench,
 }) => {
-  await page.goto(bench.url)
-  await page.getByRole('heading', { name: 'Tasks' }).waitFor()
-  await page.keyboard.press('n')
-  await tabTo(page, 'Title')
-  await enter(page, 'Iron in moss killer')
-  await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
+  await newTask(page, bench.url, /Weigh, make up, titrate/, 'Iron in moss killer')
 
   // Weigh by difference.
   await page.keyboard.press('Alt+2')

@@ -116,7 +116,7 @@ test('a precipitate weighed, times to a fixed change, an ester and hard water, b
 })
 
 test('a calculation is asked for from the list, and what does not fit is refused beside its field', async ({ page, bench }) => {
-  await newSums(page, bench.url, /Empty sheet/, 'Nothing but sums')
+  await newSums(page, bench.url, /Your task sheet/, 'Nothing but sums')
   await tabTo(page, 'Add a question')
   await page.keyboard.press('Enter')
   await tabTo(page, 'Quantity')

@@ -5,5 +5,6 @@ export { type Inferred, LONGEST_SHEET, type ReadSpan, readSheet, type SheetReadi
 export { readingOf, reviseSheet, withMend } from './sheet/revise.ts'
 export type { Makes, Minutes, RunStep } from './steps/step.ts'
 export { plannedSteps, progressOf } from './timetable/fromSheet.ts'
+export { type Bar, expendable, lanesOf } from './timetable/lanes.ts'
 export type { PlannedStep, Timetable } from './timetable/problem.ts'
 export { timetable } from './timetable/timetable.ts'

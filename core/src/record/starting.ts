@@ -20,13 +20,13 @@ export type StartingSheet =
 
 /** Headings that starting sheets stand under. */
 export const SHEET_GROUPS = [
+  'a sheet of your own',
   'titrations',
   'solids and gases',
   'heat and rates',
   'equilibria and water',
   'graphs and comparisons',
   'tubes and spots',
-  'anything',
 ] as const
 
 interface Sheet {
@@ -229,9 +229,9 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
     content: { materials: [], parts: [{ id: 'c1', kind: 'chromatogram', spots: [] }], questions: [] },
   },
   empty: {
-    group: 'anything',
-    name: 'Empty sheet',
-    says: 'Nothing yet: add each part as you come to it.',
+    group: 'a sheet of your own',
+    name: 'Your task sheet',
+    says: 'Paste it, or take it from a file: it is read into steps. Or begin with nothing.',
     content: { materials: [], parts: [], questions: [] },
   },
 }

@@ -13,6 +13,7 @@ import { PasteSheet } from './PasteSheet.tsx'
 import { SheetDesk } from './SheetDesk.tsx'
 import { StagesSection } from './StagesSection.tsx'
 import { TickList } from './TickList.tsx'
+import { TimetableSection } from './TimetableSection.tsx'
 import { replaceTask, useReading } from './useReading.ts'
 
 /** The task sheet and the run sheet made of it, what stands on the bench, the stages, and the school's ways of doing things. */
@@ -37,6 +38,7 @@ export function BriefPage() {
           <PasteSheet />
         </section>
       )}
+      {reading && <TimetableSection reading={reading} />}
       <MaterialsSection />
       <StagesSection />
       {reading && (

@@ -1,6 +1,6 @@
 import { reviseSheet } from '@hop-lark/core/brief'
 import { FileText } from 'lucide-react'
-import { useState } from 'react'
+import { type MouseEvent, useRef, useState } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { useDraft } from '../notebook/drafts.ts'
 import { refusalOf } from '../notebook/store.ts'
@@ -14,11 +14,15 @@ interface PasteSheetProps {
   readonly onKept?: () => void
 }
 
+/** A button that is pressed leaves the cursor in the field: left half typed, the field is set otherwise, and the button would move away. */
+const stay = (event: MouseEvent) => event.preventDefault()
+
 /** The task sheet as pasted or typed; kept when the field is left, and read then. */
 export function PasteSheet({ onKept }: PasteSheetProps) {
   const text = useTask().brief?.text ?? ''
   const [draft, setDraft] = useDraft(['brief', 'text'])
   const [refusal, setRefusal] = useState<string>()
+  const place = useRef<HTMLDivElement>(null)
   const keep = (typed = draft) => {
     if (typed === undefined) return onKept?.()
     const refused =
@@ -32,17 +36,16 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
     return undefined
   }
   return (
-    // What is typed is kept when the field and its buttons are left.
-    <div
-      onBlur={(event) => {
-        if (!event.currentTarget.contains(event.relatedTarget)) keep()
-      }}
-    >
+    <div ref={place}>
       <textarea
         aria-label="Task sheet"
         value={draft ?? text}
         placeholder="Paste or type the task sheet here: what is on the bench, what is to be done, what is asked."
         onChange={(event) => setDraft(event.target.value)}
+        // What is typed is kept when the field and its buttons are left.
+        onBlur={(event) => {
+          if (!place.current?.contains(event.relatedTarget)) keep()
+        }}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) keep()
         }}
@@ -62,6 +65,7 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
           hotkey="Ctrl ⏎"
           icon={<FileText size={17} aria-hidden="true" />}
           disabled={(draft ?? text).trim() === ''}
+          onMouseDown={stay}
           onClick={() => keep()}
         >
           Read the sheet

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { GapCard } from './GapCard.tsx'
 import { StepFields } from './StepFields.tsx'
+import { StepTimer } from './StepTimer.tsx'
 import { replaceTask } from './useReading.ts'
 
 interface RunStepRowProps {
@@ -20,6 +21,7 @@ export function RunStepRow({ step, reading, gaps, says, onLook }: RunStepRowProp
   const task = useTask()
   const [open, setOpen] = useState(false)
   const accepted = isAccepted(task, step)
+  const timed = task.brief?.steps?.some(({ id, started }) => id === step.id && started !== undefined) ?? false
   const takes = step.minutes.hands + step.minutes.wait
   return (
     <li
@@ -52,6 +54,7 @@ export function RunStepRow({ step, reading, gaps, says, onLook }: RunStepRowProp
       </div>
       <div className="pl-8">
         {open && <StepDetails step={step} reading={reading} />}
+        {(open || timed) && takes > 0 && <StepTimer step={step} />}
         {gaps.map((gap) => (
           <GapCard key={gap.id} gap={gap} current={false} />
         ))}

@@ -3,6 +3,7 @@ import { Pencil } from 'lucide-react'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useTask } from '../notebook/derived.ts'
+import { useDraft } from '../notebook/drafts.ts'
 import { Button } from '../ui/Button.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
 import { PasteSheet } from './PasteSheet.tsx'
@@ -13,7 +14,9 @@ import { mend } from './useReading.ts'
 /** The task sheet and, beside it, the run sheet that was made of it. */
 export function SheetDesk({ reading }: { readonly reading: SheetReading }) {
   const text = useTask().brief?.text ?? ''
-  const [writing, setWriting] = useState(false)
+  // What is half typed is shown again, whatever happened in between.
+  const [draft] = useDraft(['brief', 'text'])
+  const [writing, setWriting] = useState(draft !== undefined)
   const [lit, setLit] = useState<RunStep>()
   const [first] = reading.gaps
   useHotkeys(

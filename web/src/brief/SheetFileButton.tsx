@@ -1,7 +1,8 @@
 import { Upload } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { Button } from '../ui/Button.tsx'
-import { readSheetFile, SheetFileError } from './sheetFile.ts'
+import { SheetFileError } from './SheetFileError.ts'
+import { readSheetFile } from './sheetFile.ts'
 
 /** Takes the sheet out of a file on this device. */
 export function SheetFileButton({ onText }: { readonly onText: (text: string) => void }) {
@@ -34,7 +35,12 @@ export function SheetFileButton({ onText }: { readonly onText: (text: string) =>
           event.target.value = ''
         }}
       />
-      <Button icon={<Upload size={17} aria-hidden="true" />} disabled={reading} onClick={() => input.current?.click()}>
+      <Button
+        icon={<Upload size={17} aria-hidden="true" />}
+        disabled={reading}
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => input.current?.click()}
+      >
         {reading ? 'Reading …' : 'From a text, Word or PDF file'}
       </Button>
       {fault && (

@@ -1,5 +1,5 @@
 import { convertToHtml } from 'mammoth'
-import { SheetFileError } from './sheetFile.ts'
+import { SheetFileError } from './SheetFileError.ts'
 
 const BLOCKS: ReadonlySet<string> = new Set(['P', 'H1', 'H2', 'H3', 'H4', 'H5', 'H6', 'LI', 'TR', 'TABLE'])
 

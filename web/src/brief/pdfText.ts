@@ -1,7 +1,7 @@
 import { GlobalWorkerOptions, getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import workerUrl from 'pdfjs-dist/legacy/build/pdf.worker.min.mjs?url'
 import type { TextItem } from 'pdfjs-dist/types/src/display/api'
-import { SheetFileError } from './sheetFile.ts'
+import { SheetFileError } from './SheetFileError.ts'
 
 GlobalWorkerOptions.workerSrc = workerUrl
 

@@ -1,7 +1,5 @@
 import { LONGEST_SHEET } from '@hop-lark/core/brief'
-
-/** Why a file cannot be read as a sheet: what is wrong, and what to do. */
-export class SheetFileError extends Error {}
+import { SheetFileError } from './SheetFileError.ts'
 
 /** Files are looked at up to this size; a sheet is much smaller. */
 const LARGEST = 20_000_000

@@ -25,7 +25,7 @@ export function NewTaskForm({ title: begun }: { readonly title: string }) {
   const [refused, setRefused] = useState<ApiError>()
   const { register, handleSubmit, control, formState } = useForm<Fields>({
     resolver: zodResolver(FieldsSchema),
-    defaultValues: { title: begun, minutes: '', sheet: 'weigh-titrate' },
+    defaultValues: { title: begun, minutes: '', sheet: 'empty' },
   })
   const sheet = useController({ control, name: 'sheet' }).field
   const navigate = useNavigate()

@@ -16,7 +16,7 @@ interface Begun {
   title?: string
 }
 
-export interface DraftWeighing extends Begun {
+interface DraftWeighing extends Begun {
   readonly kind: 'weighing'
   of: string
 }
@@ -46,7 +46,7 @@ export interface DraftEquation {
   readonly proposed: boolean
 }
 
-export interface DraftHeating extends Begun {
+interface DraftHeating extends Begun {
   readonly kind: 'heating'
   of?: string
   lost?: string
@@ -75,7 +75,7 @@ export interface DraftTube {
   readonly sentence: number
 }
 
-export interface DraftRack extends Begun {
+interface DraftRack extends Begun {
   readonly kind: 'rack'
   samples: { readonly material: string; tubes: DraftTube[] }[]
   allowed: string[]

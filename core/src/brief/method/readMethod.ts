@@ -25,7 +25,11 @@ export function readMethod(draft: Draft, reads: readonly Read[], said: readonly 
       transfer(bench, clause)
       makeUp(bench, clause)
       for (const { label, from } of named)
-        if (from >= clause.from && from < clause.from + clause.text.length) nameProduct(bench, label, clause)
+        if (from >= clause.from && from < clause.from + clause.text.length) {
+          nameProduct(bench, label, clause)
+          const named = clause.mentions.find((one) => one.from === from)
+          draft.land(named, 'what has just been made')
+        }
       indicate(bench, clause)
       titrate(bench, clause)
     }

@@ -43,7 +43,10 @@ const WHY: readonly (readonly [pattern: RegExp, because: string])[] = [
     'Made up to the mark and mixed, every portion holds the same part of the sample.',
   ],
   [/\brough\b/i, 'The rough run shows where the end-point lies; it is not used in the mean.'],
-  [/\bwarm|\bboil/i, 'Warming drives the reaction to its end or the gas out.'],
+  [
+    /\b(?:warm|boil|simmer)(?:ed)?\b(?! (?:water|distilled|place|solution))/i,
+    'Warming drives the reaction to its end or the gas out.',
+  ],
   [/\blid\b/i, 'The lid keeps solid from spitting out, and the mass that is lost would be too large.'],
   [/\bcool/i, 'A hot crucible stirs the air on the balance and weighs too little.'],
   [/\bconstant mass|\bsame mass|\bmasses agree|\bmass is constant/i, 'Two equal masses show that nothing more is driven off.'],

@@ -21,7 +21,7 @@ const VESSELS: Readonly<Partial<Record<Vessel, string>>> = {
 
 const WORDS: readonly (readonly [pattern: RegExp, ready: string])[] = [
   [/\bfilter/i, 'filter paper, folded, in a funnel'],
-  [/\bheat|\bboil|\bwarm|\bflame\b|\bignite/i, 'burner, lit and tried'],
+  [/\bheat|\bboil(?!ing[ -]tube)|\bwarm\b(?! (?:water|distilled|place))|\bflame\b|\bignite/i, 'burner, lit and tried'],
   [/\bstop[- ]?(?:watch|clock)|\btimer|\bevery\b.*\b(?:s|seconds|min\w*)\b/i, 'clock, set to nothing'],
   [/\bthermometer|\btemperature/i, 'thermometer, read to half a division'],
   [/\btitrat/i, 'white tile, wash bottle'],

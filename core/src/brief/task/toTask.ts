@@ -53,7 +53,7 @@ function writeRack(part: DraftPartOf<'rack'>): Written<'rack'> {
 }
 
 /** A part of a draft as the record writes it. */
-export function writePart(part: DraftPart, draft: Draft, runs: number): Part {
+function writePart(part: DraftPart, draft: Draft, runs: number): Part {
   const base = { id: part.id, ...(part.title === undefined ? {} : { title: part.title.slice(0, 200) }) }
   switch (part.kind) {
     case 'weighing':

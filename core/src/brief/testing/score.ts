@@ -1,7 +1,7 @@
 import { type ReadDraft, readDraft } from '../read.ts'
 
 /** A part as it is expected, in the short form in which expectations are written. */
-export type ExpectedPart =
+type ExpectedPart =
   | { readonly kind: 'weighing'; readonly of: string }
   | { readonly kind: 'solution'; readonly from: readonly string[]; readonly flask: string; readonly gives: string }
   | {
@@ -22,7 +22,7 @@ export type ExpectedPart =
     }
 
 /** What a sheet is expected to become, in the short form in which expectations are written. */
-export interface Expected {
+interface Expected {
   readonly materials: readonly {
     readonly label: string
     readonly form: string
@@ -42,7 +42,7 @@ export interface Sheet {
   readonly expect: Expected
 }
 
-export interface Counted {
+interface Counted {
   right: number
   missing: number
   extra: number
