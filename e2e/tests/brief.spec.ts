@@ -35,7 +35,7 @@ test('a titration from the pasted sheet to its answers, by keyboard only', async
   await expect(page.getByLabel('Now')).toContainText('Look through the steps, then accept.')
   await tabTo(page, 'Accept all', 'Shift+Tab')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('link', { name: /Titrate/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'not begun Titrate' })).toBeVisible()
 
   await page.keyboard.press('Alt+2')
   await inCell(page, 'parts.t1.runs.rough1.initial')

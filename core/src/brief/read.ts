@@ -7,13 +7,14 @@ import { Draft } from './draft/Draft.ts'
 import { inferHydrate, inferSolutes } from './draft/infer.ts'
 import { topicsOf } from './draft/topics.ts'
 import { nameUnlabelled } from './draft/unlabelled.ts'
-import { assignEquations, assignIndicators } from './equation/assign.ts'
+import { assignEquations, assignIndicators, placeReactions } from './equation/assign.ts'
 import { proposeStages } from './equation/twoStages.ts'
 import { findLabels } from './label/candidates.ts'
 import { materialsOf, saidInTables } from './label/materials.ts'
 import { type Read, type Said, saidOf } from './label/said.ts'
 import { applyEquations, applyMends } from './mend/applyMends.ts'
 import type { Mend } from './mend/gap.ts'
+import { ofKind } from './mention/mention.ts'
 import { mentionsIn } from './mention/mentionsIn.ts'
 import { readChromatogramOf } from './method/chromatogram.ts'
 import { readHeating } from './method/heating.ts'
@@ -60,12 +61,21 @@ export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft
   backToParents(draft)
   assignIndicators(draft)
   assignEquations(draft)
+  keepEquations(draft)
   proposeStages(draft)
   applyEquations(draft, mends)
+  placeReactions(draft)
   const conventions = conventionsOf(draft)
   const questions = readAsked(draft)
   markRest(draft)
   return { draft, conventions, questions }
+}
+
+/** Where nothing is titrated an equation only tells what goes on: it is kept for the working. */
+function keepEquations(draft: Draft): void {
+  for (const { sentence, mentions } of draft.reads)
+    if (draft.of('titration', sentence.block).length === 0 && draft.parts.some(({ block }) => block === sentence.block))
+      for (const equation of ofKind(mentions, 'equation')) draft.land(equation, 'what goes on while it is read')
 }
 
 /** Reads what is done in one question of a sheet. */

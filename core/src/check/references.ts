@@ -5,13 +5,14 @@ import { recordProblem } from './says.ts'
 interface Reference {
   readonly at: Path
   readonly id: string
-  readonly to: 'material' | 'weighing' | 'titration'
+  readonly to: 'material' | 'weighing' | 'titration' | 'series'
 }
 
 const reference =
   (to: Reference['to']) =>
   (part: Part, id: string, ...at: readonly (string | number)[]): Reference => ({ at: path('parts', part.id, ...at), id, to })
 const [material, weighing, titration] = [reference('material'), reference('weighing'), reference('titration')]
+const series = reference('series')
 
 /** A reference to a weighing, or else to a material. */
 const either = (
@@ -32,6 +33,7 @@ const referencesOf = byKind<readonly Reference[]>({
   titration: (part) => [
     ...(part.burette === undefined ? [] : [material(part, part.burette, 'burette')]),
     ...(part.continues === undefined ? [] : [titration(part, part.continues, 'continues')]),
+    ...(part.crossingOf === undefined ? [] : [series(part, part.crossingOf, 'crossingOf')]),
     ...part.flask.map((content, index) => either(part, content, 'flask', index)),
     ...part.runs.flatMap((run) => (run.weighing === undefined ? [] : [weighing(part, run.weighing, 'runs', run.id, 'weighing')])),
   ],
@@ -47,6 +49,7 @@ export function checkReferences(task: Task): readonly Problem[] {
   const known = {
     material: new Set(task.materials.map(({ id }) => id)),
     weighing: new Set(task.parts.flatMap((part) => (part.kind === 'weighing' ? [part.id] : []))),
+    series: new Set(task.parts.flatMap((part) => (part.kind === 'series' ? [part.id] : []))),
     titration: new Set(task.parts.flatMap((part) => (part.kind === 'titration' ? [part.id] : []))),
   }
   return task.parts

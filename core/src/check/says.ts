@@ -157,6 +157,11 @@ export const recordProblem = problemsIn({
     says: ({ id }) => `There is no titration '${id}' in this task to go on with.`,
     mend: ({ there }) => `Choose one there is (${there}), or give it a flask of its own.`,
   } satisfies Wording<{ id: string; there: string }>,
+  'reference.series': {
+    level: 'error',
+    says: ({ id }) => `There is no run of readings '${id}' in this task whose lines could cross.`,
+    mend: ({ there }) => `Choose one there is (${there}), or titrate to an end-point.`,
+  } satisfies Wording<{ id: string; there: string }>,
   'equation.unbalanced': {
     level: 'error',
     says: ({ sides }) => `This equation is not balanced: ${sides}.`,

@@ -15,7 +15,7 @@ export interface Place {
   readonly kind: PlaceKind
   /** Of the part, or of the material or question. */
   readonly id: string
-  readonly role?: TitrationRole
+  readonly role?: TitrationRole | 'put in'
   /** Position of the run whose own flask it is, where every run has one. */
   readonly run?: number
   /** Position among several such, from 0: the portions of a flask. */
@@ -45,6 +45,8 @@ export const heated = remembered((heating) => place({ kind: 'heating', id: heati
 export const inMaterial = remembered((material) => place({ kind: 'material', id: material }))
 /** One of the portions a solution was made up from. */
 export const putInto = (solution: string, item: number): Place => place({ kind: 'solution', id: solution, item })
+/** What was put into a flask before it reacted there, and what of it was used up. */
+export const reacted = (solution: string, role: 'put in' | 'used'): Place => place({ kind: 'solution', id: solution, role })
 export const onSeries = (series: string): Place => place({ kind: 'series', id: series })
 export const ofQuestion = (question: string): Place => place({ kind: 'question', id: question })
 

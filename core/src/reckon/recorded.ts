@@ -1,10 +1,12 @@
-import { buretteOf, byKind, type PartOf, type Task } from '../record/index.ts'
+import { buretteOf, byKind, type PartOf } from '../record/index.ts'
 import { countIn, parseFormula } from '../substance/index.ts'
 import { type Assessment, assessTitration, massesFrom } from '../titration/index.ts'
 import type { Bench } from './Bench.ts'
 import { heated, inMaterial, inTitration, type Place, weighed } from './place.ts'
+import { reactingInHeat } from './relations/heating.ts'
 import { type Mixture, mixturesOf } from './relations/mixtureOf.ts'
 import { Presence } from './relations/presence.ts'
+import { reactedBefore } from './relations/reactedBefore.ts'
 import { type Roles, rolesOf } from './relations/roles.ts'
 import { flasksOf } from './relations/titrations.ts'
 import { readFormula } from './species.ts'
@@ -53,11 +55,16 @@ function carryThroughTitration(part: PartOf<'titration'>, presence: Presence, { 
 /** A series is read off a graph, tubes and spots are not weighed: no amounts go through them. */
 const CARRIES_NOTHING = () => {}
 
-const carryThrough = byKind<void, [presence: Presence, titrations: Titrations]>({
+const carryThrough = byKind<void, [presence: Presence, titrations: Titrations, bench: Bench]>({
   weighing: (part, presence) => presence.link(inMaterial(part.of), weighed(part.id)),
-  heating: (part, presence) => presence.link(inMaterial(part.of), heated(part.id)),
-  solution: (part, presence) => {
+  heating: (part, presence) => {
+    presence.link(inMaterial(part.of), heated(part.id))
+    for (const formula of reactingInHeat(part)) presence.add(heated(part.id), formula)
+  },
+  solution: (part, presence, _, bench) => {
     for (const source of part.from) presence.link(inMaterial(part.gives), cameFrom(source))
+    const before = reactedBefore(bench, part)
+    for (const term of before ? [before.leftOver, before.analyte] : []) presence.add(inMaterial(part.gives), term.formula)
   },
   titration: carryThroughTitration,
   series: CARRIES_NOTHING,
@@ -67,13 +74,14 @@ const carryThrough = byKind<void, [presence: Presence, titrations: Titrations]>(
 })
 
 /** Finds which species the record speaks of where; a sample carries them from the weighing to the flask. */
-function findPresence(task: Task, titrations: Titrations): Presence {
+function findPresence(bench: Bench, titrations: Titrations): Presence {
+  const { task } = bench
   const presence = new Presence()
   for (const material of task.materials) {
     const solute = material.solute === undefined ? undefined : readFormula(material.solute)
     if (solute) presence.label(inMaterial(material.id), solute)
   }
-  for (const part of task.parts) carryThrough(part, presence, titrations)
+  for (const part of task.parts) carryThrough(part, presence, titrations, bench)
   return presence
 }
 
@@ -91,5 +99,5 @@ export function readRecord(bench: Bench): Recorded {
     if (typeof found === 'string') gaps.set(part.id, found)
     else roles.set(part.id, found)
   }
-  return { roles, assessments, gaps, presence: findPresence(task, { roles, assessments }), mixtures: mixturesOf(task, roles) }
+  return { roles, assessments, gaps, presence: findPresence(bench, { roles, assessments }), mixtures: mixturesOf(task, roles) }
 }

@@ -68,6 +68,7 @@ export const TitrationSchema = z.strictObject({
   burette: IdSchema.optional().describe('left out while it is not known which'),
   flask: z.array(FlaskContentSchema),
   continues: IdSchema.optional().describe('the titration whose flask this one goes on with, to a further end-point'),
+  crossingOf: IdSchema.optional().describe('the series whose two lines cross at the end-point, where no run is read for it'),
   reactions: z.array(ReactionSchema),
   indicator: z.string().max(120).optional(),
   inExcess: z.array(z.string().max(120)).optional(),

@@ -3,7 +3,17 @@ import { readSeries } from '../curve/index.ts'
 import { assessHeating } from '../heating/index.ts'
 import { raised, symbolOf } from '../number/index.ts'
 import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
-import { buretteOf, byKind, materialLabel, type Part, type PartOf, partTitle, type Task, wordsFor } from '../record/index.ts'
+import {
+  buretteOf,
+  byKind,
+  findPart,
+  materialLabel,
+  type Part,
+  type PartOf,
+  partTitle,
+  type Task,
+  wordsFor,
+} from '../record/index.ts'
 import { massOfWeighing, titreOf, weighedMass } from '../titration/index.ts'
 
 export type StageState = 'empty' | 'partly' | 'done'
@@ -48,7 +58,17 @@ function weighingStage(weighings: readonly PartOf<'weighing'>[]): Found {
   return { state: done.length === weighings.length ? 'done' : begun ? 'partly' : 'empty', figure }
 }
 
+/** What is followed by a run of readings is done when the lines of that run cross. */
+function crossingStage(task: Task, series: string): Found {
+  const run = findPart(task, 'series', series)
+  const crossing = run && readSeries(run).twoLines?.crossing.x
+  return crossing === undefined
+    ? { state: 'empty', figure: '' }
+    : { state: 'done', figure: `${crossing.toFixed(1)} ${symbolOf(task.conventions.volumeUnit)}` }
+}
+
 function titrationStage(task: Task, part: PartOf<'titration'>, reckoning: Reckoning): Found {
+  if (part.crossingOf !== undefined) return crossingStage(task, part.crossingOf)
   const unit = symbolOf(task.conventions.volumeUnit)
   const result = reckoning.titrations.find((one) => one.part === part.id)
   const titres = part.runs.flatMap((run) => titreOf(run, task.conventions.burette) ?? [])

@@ -5,6 +5,7 @@ import { ChromatogramPage } from '../bench/chromatogram/ChromatogramPage.tsx'
 import { HeatPage } from '../bench/heat/HeatPage.tsx'
 import { KeptPartPage } from '../bench/KeptPartPage.tsx'
 import { MakeUpPage } from '../bench/makeup/MakeUpPage.tsx'
+import { CrossingPage } from '../bench/titration/CrossingPage.tsx'
 import { TitratePage } from '../bench/titration/TitratePage.tsx'
 import { WeighPage } from '../bench/weigh/WeighPage.tsx'
 import { useDerived, useTask } from '../notebook/derived.ts'
@@ -52,7 +53,8 @@ const waiting = (says: string, page: ReactNode) => (
 const pageOf = byKind<ReactNode, [parts: readonly Part[]]>({
   weighing: (_, parts) => <WeighPage weighings={parts.filter((one) => one.kind === 'weighing')} />,
   solution: (part) => <MakeUpPage part={part} />,
-  titration: (part) => <TitratePage part={part} />,
+  titration: (part) =>
+    part.crossingOf === undefined ? <TitratePage part={part} /> : <CrossingPage part={part} series={part.crossingOf} />,
   series: (part) => waiting('Unrolling the graph paper …', <MeasurePage part={part} />),
   heating: (part) => <HeatPage part={part} />,
   chromatogram: (part) => <ChromatogramPage part={part} />,

@@ -56,7 +56,8 @@ export function TimetableSection({ reading }: { readonly reading: SheetReading }
         />
       </div>
       <Slack reading={reading} ends={found.ends} minutes={minutes} />
-      <div className="mt-3 overflow-x-auto">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reached by keyboard */}
+      <section aria-label="Bars of the timetable" tabIndex={0} className="mt-3 overflow-x-auto">
         <div className="min-w-[34rem]">
           {lanes.map(({ says, bars, busy }, index) => (
             <div key={`${says}${index}`} className="mb-1.5 grid grid-cols-[4.5rem_1fr] items-center gap-2">
@@ -77,7 +78,7 @@ export function TimetableSection({ reading }: { readonly reading: SheetReading }
           ))}
           <Axis ends={found.ends} now={progress.begun.length > 0 ? progress.now : undefined} />
         </div>
-      </div>
+      </section>
       {!found.proved && (
         <p className="mt-1 text-sm text-ink-soft">
           Not every order was looked at: none can end before {Math.round(found.atLeast)} minutes.

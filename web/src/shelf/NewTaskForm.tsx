@@ -1,7 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod'
 import { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
 import { RadioGroup } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { useLayoutEffect, useState } from 'react'
 import { useController, useForm } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { z } from 'zod'
@@ -75,12 +75,15 @@ export function NewTaskForm({ title: begun }: { readonly title: string }) {
   )
 }
 
-/** The dialog selects its first field, so that what is typed on would replace what was begun. */
+/**
+ * Takes the cursor behind what was begun before the next key can come: a dialog whose first field has it already selects
+ * nothing, and what is typed on replaces nothing.
+ */
 function useTypingOn(begun: string): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const field = document.querySelector<HTMLInputElement>('input[name=title]')
-    const frame = requestAnimationFrame(() => field?.setSelectionRange(begun.length, begun.length))
-    return () => cancelAnimationFrame(frame)
+    field?.focus()
+    field?.setSelectionRange(begun.length, begun.length)
   }, [begun])
 }
 

@@ -1,10 +1,16 @@
-const BEGINS =
-  /^(?:hence,?\s+|then,?\s+|now,?\s+|also,?\s+|finally,?\s+|use (?:your|the|an?) [^,.;]{3,60} to\s+|from (?:your|the|these)[^,.;]{3,60},\s*|using (?:your|the)[^,.;]{3,60},\s*|by [^,.;]{3,60},\s*)?(?:calculate|compute|work out|find(?! its)|determine|deduce|obtain the (?:value|concentration|rate|volume|mean)|report|express|identify|name|state|suggest|explain|comment|describe (?!the appearance)|outline|predict|justify|give|estimate|evaluate|compare|discuss|what|which|why|how|who|whose|does|is the|are the|write (?:an?|the|down (?:the equation|how|an?)|balanced|ionic)|complete (?:and balance )?the equation|decide|show that|tell|list the ions)\b/i
+/** Weighing is ordered, and no sum: "find the mass of an empty crucible". */
+const WEIGHING = String.raw` (?:its|(?:the )?(?:new )?mass(?: again|(?= of (?:an?|the|your) (?:\w+ ){0,3}(?:crucible|dish|basin|bottle|boat|beaker|tube|cup|container))|(?! of))\b)`
+const BEGINS = new RegExp(
+  String.raw`^(?:hence,?\s+|then,?\s+|now,?\s+|also,?\s+|finally,?\s+|use (?:your|the|an?) [^,.;]{3,60} to\s+|from (?:your|the|these)[^,.;]{3,60},\s*|using (?:your|the)[^,.;]{3,60},\s*|by [^,.;]{3,60},\s*)?(?:calculate|compute|work out|find(?!${WEIGHING})|average (?=the|your)|determine|deduce|obtain the (?:value|concentration|rate|volume|mean)|report|express|read off|read (?:from )?(?:the|your) graph|identify|name|state|suggest|explain|comment|describe (?!the appearance)|outline|predict|justify|give|estimate|evaluate|compare|discuss|what|which|why|how|who|whose|does|is the|are the|write (?:an?|the|down (?:the equation|how|an?)|balanced|ionic)|complete (?:and balance )?the equation|decide|show that|tell|list the ions)\b`,
+  'i',
+)
 const STORY = /^(?:you (?:are|will|have)|in this (?:question|experiment|task|exercise)|your task|the aim)\b/i
 const ANSWERED = /\?\s*["')]?$/
 
-const ORDERS_WORK =
-  /(?<!\b(?:to|will|can|you|could|then you) )\b(?:calculate|compute|find|determine|work out|deduce|estimate|obtain|read(?: off)?(?= the volume))\b(?! (?:its|the(?: new)? mass\b(?! of)))(.*)$/i
+const ORDERS_WORK = new RegExp(
+  String.raw`(?<!\b(?:to|will|can|you|could|then you) )\b(?:calculate|compute|find|determine|work out|deduce|estimate|obtain|read(?: off)?(?= the volume| from (?:the|your) graph))\b(?!${WEIGHING})(.*)$`,
+  'i',
+)
 
 /** What a sentence that is a step, too, asks for after all: "Draw the curve, and from the tangent find the rate". */
 export function askedWithin(text: string): string | undefined {

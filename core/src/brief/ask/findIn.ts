@@ -218,9 +218,10 @@ function unknownOf(draft: Draft, parts: Parts): readonly string[] {
 
 /** A concentration, percentage or solubility: of what, in which bottle. */
 function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'], parts: Parts): readonly AskedFind[] {
-  const substances = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter(
+  const named = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter(
     (formula, _, all) => formula !== 'H2O' || all.length === 1,
   )
+  const substances = named.length === 0 && asksForMetal(draft, piece.text) ? ['M2+'] : named
   const labels =
     quantity === 'massPercent' || quantity === 'perItem' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
   const ofs =
@@ -233,6 +234,11 @@ function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'
     )
   return labels.flatMap((label) => ofs.map((of) => ({ quantity, of, in: label })))
 }
+
+/** "The concentration of metal ions", where the equations call the metal M. */
+const asksForMetal = (draft: Draft, text: string): boolean =>
+  /\bmetal ions?\b/i.test(text) &&
+  draft.reads.some(({ mentions }) => ofKind(mentions, 'equation').some(({ equation }) => /^M(?:\^?2\+) /.test(equation)))
 
 /** "Ascorbic acid, C6H8O6": a name and its formula are one substance. */
 function preferFormula(piece: AskedPiece, formulae: readonly string[]): readonly string[] {

@@ -22,15 +22,21 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   [/\bvolume\b.*\bneutrali[sz]es\b/i, 'crossing'],
   [/\b(?:number of )?moles\b|\bamounts?,? (?:\(?in mol\)?,? )?of\b/i, 'amount'],
   [
-    /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i,
+    /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\baverage (?:the|of the|your)\b.*\b(?:titr|volumes?\b)|\b(?:value|figure) for (?:the|your) titre|\bhow (?:much|many cm3|many mL)(?: of)? \S+(?: \w+)? (?:is|was|were) (?:needed|used|required|taken)|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i,
     'meanTitre',
   ],
   [/\b(?:rate|gradient|slope)\b/i, 'gradient'],
-  [/\btemperature (?:rise|change|increase|drop|fall)\b|\brise in temperature|\bincrease in temperature/i, 'rise'],
-  [/\bcross(?:es|ing)?\b|\bintersect|\bmeet\b|\bneutrali[sz]ation point|\bequivalence/i, 'crossing'],
+  [
+    /\btemperature (?:rise|change|increase|decrease|drop|fall)\b|\b(?:rise|fall|drop|change|increase|decrease) (?:in|of) (?:the )?temperature|\b(?:greatest|largest|maximum) (?:rise|fall|drop)\b|\bhow (?:much|far) (?:did|does|would) the temperature/i,
+    'rise',
+  ],
+  [
+    /\bcross(?:es|ing)?\b|\bread (?:off|from (?:the|your) graph) the volume\b|\bintersect|\bmeet\b|\bneutrali[sz]ation point|\bequivalence/i,
+    'crossing',
+  ],
   [/\bconcentration|\bmolarity|\bmolarities|\[[A-Z][A-Za-z0-9^+-]*\]|\bhardness\b|\bstrength of\b/i, 'concentration'],
   [/\bamounts?\b(?=[^.]*\b(?:mol\b|of\b|in\b))/i, 'amount'],
-  [/\bmass(?:es)?\b/i, 'mass'],
+  [/\bmass(?:es)?\b|\bhow many (?:grams|g)\b/i, 'mass'],
 ]
 
 /** A question without what it is to be worked from. */

@@ -28,12 +28,19 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
     // "By titrating 10.0 cm3 portions, find the volume" asks and is a step, too.
     if (!isUnder && !isAsked(text) && !asksWithin(text)) continue
     if (draft.kinds.get(sentence.n) === 'tubes' || draft.kinds.get(sentence.n) === 'material') continue
-    for (const question of questionsIn(draft, read, isUnder ? lead : '', found.at(-1))) found.push(question)
+    for (const question of questionsIn(draft, read, isUnder ? lead : '', found.at(-1))) found.push(asAsked(found, question))
     draft.mark(sentence.n, 'question')
     for (const mention of read.mentions) draft.land(mention, 'asked for')
   }
   return found
 }
+
+/** "Give the formula of each ion", after the ions were asked for: the same question goes on, in words. */
+const asAsked = (found: readonly AskedQuestion[], question: AskedQuestion): AskedQuestion =>
+  question.find.quantity === 'ions' &&
+  found.some(({ find, sentence }) => find.quantity === 'ions' && find.in === question.find.in && sentence !== question.sentence)
+    ? { ...question, find: { quantity: 'words' } }
+    : question
 
 function asksWithin(text: string): boolean {
   const asked = askedWithin(text)

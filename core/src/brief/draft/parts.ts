@@ -26,6 +26,8 @@ export interface DraftSolution extends Begun {
   sources: Held[]
   flask?: string
   gives?: string
+  /** What reacted before it was made up. */
+  reactions?: string[]
 }
 
 export interface DraftTitration extends Begun {
@@ -38,6 +40,8 @@ export interface DraftTitration extends Begun {
   /** Equations for it, in the order of the sheet; what was proposed and not given says so. */
   equations: DraftEquation[]
   continues?: string
+  /** The run of temperatures whose lines cross at its end-point. */
+  crossingOf?: string
 }
 
 export interface DraftEquation {
@@ -71,6 +75,8 @@ export interface DraftTube {
   /** What the sheet calls the test. */
   readonly test: string
   acts: DraftAct[]
+  /** At which act each sentence that goes on in this tube begins. */
+  readonly begins: number[]
   /** The sentence that begins it. */
   readonly sentence: number
 }

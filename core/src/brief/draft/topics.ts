@@ -1,3 +1,4 @@
+import { isAsked } from '../ask/asked.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 
@@ -8,7 +9,7 @@ const ASKS_ONLY = /^(?:calculate|explain|suggest|why|what|which|state|find|deduc
 
 /** How much speaks for each kind of work in some sentences. */
 export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
-  const done = reads.filter(({ sentence }) => !ASKS_ONLY.test(sentence.text))
+  const done = reads.filter(({ sentence }) => !ASKS_ONLY.test(sentence.text) || !isAsked(sentence.text))
   const text = done.map(({ sentence }) => sentence.text).join('\n')
   const vessels = new Set(done.flatMap(({ mentions }) => ofKind(mentions, 'vessel').map(({ vessel }) => vessel)))
   const indicators = done.some(({ mentions }) => mentions.some(({ kind }) => kind === 'indicator'))

@@ -15,7 +15,9 @@ function speciesOf(formula: string | undefined): ReadonlySet<string> {
   try {
     const whole = parseFormula(formula.split('.')[0] ?? formula)
     const ions = dissociate(whole) ?? []
-    return new Set([whole, ...ions.map(({ ion }) => ion)].map(speciesKey))
+    // Of edta the anion that equations write keeps two of its protons (common practice).
+    const kept = /H2Y$/.test(formula) ? [parseFormula('H2Y^2-')] : []
+    return new Set([whole, ...ions.map(({ ion }) => ion), ...kept].map(speciesKey))
   } catch (error) {
     if (error instanceof ChemistryError) return new Set()
     throw error
@@ -58,6 +60,24 @@ export function assignEquations(draft: Draft): void {
     for (const one of [...before, ...usable]) draft.land(one, `an equation of ${titration.id}`)
     titration.equations =
       usable.length > 0 ? equations : [...equations, ...proposed(draft, titration, solute, flask, before.length > 0)]
+  }
+}
+
+/**
+ * What is used up before a solution is made up happens in its own flask, and not in that of the titration: the acid in excess,
+ * measured in, of a back titration in portions.
+ */
+export function placeReactions(draft: Draft): void {
+  for (const titration of draft.of('titration')) {
+    const made = draft.of('solution').find(({ gives }) => titration.flask.some(({ material }) => material === gives))
+    const measured = made?.sources.filter(({ weighing, volume }) => weighing === undefined && volume !== undefined) ?? []
+    if (!made || measured.length === made.sources.length) continue
+    const happensBefore = ({ role, equation }: DraftEquation) =>
+      role === 'before' && measured.some(({ material }) => reactsIn(equation, draft.materials.get(material)?.solute))
+    const moved = titration.equations.filter(happensBefore)
+    if (moved.length === 0) continue
+    made.reactions = moved.map(({ equation }) => equation)
+    titration.equations = titration.equations.filter((one) => !moved.includes(one))
   }
 }
 
@@ -105,13 +125,40 @@ function flaskSolutes(draft: Draft, titration: Titration): readonly string[] {
   )
   if (held.length > 0) return held
   const own = draft.reads.filter(({ sentence }) => sentence.block === titration.block)
-  const formulae = (reads: readonly Read[]) =>
-    reads.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
-  // What is asked for is what is titrated: "the percentage of sodium carbonate in K1".
-  const asked = formulae(own.filter(({ sentence }) => isAsked(sentence.text))).filter(
+  return [
+    ...askedSubstances(draft, titration),
+    ...formulaeIn(own).filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula)),
+  ]
+}
+
+const formulaeIn = (reads: readonly Read[]) =>
+  reads.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula))
+
+/** What is asked for is what is titrated: "the percentage of sodium carbonate in K1". */
+const askedSubstances = (draft: Draft, { block }: Titration): readonly string[] =>
+  formulaeIn(draft.reads.filter(({ sentence }) => sentence.block === block && isAsked(sentence.text))).filter(
     (formula) => !/^(?:[A-Z][a-z]?|H2O)$/.test(formula),
   )
-  return [...asked, ...formulae(own).filter((formula) => /^(?:Ca|Mg|Zn|Fe|Cu|Ni)\d?\+?|C6H8O6|C9H8O4|hard/.test(formula))]
+
+/** What was weighed out for the flask, directly or by way of what was made up. */
+const isWeighed = (draft: Draft, { weighings, flask }: Titration): boolean =>
+  weighings.length > 0 ||
+  draft
+    .of('solution')
+    .some(
+      ({ gives, sources }) =>
+        flask.some(({ material }) => material === gives) && sources.some(({ weighing }) => weighing !== undefined),
+    )
+
+/** A back titration: of what was put in in known excess some was used up by the weighed sample that is asked about. */
+function proposedExcess(draft: Draft, titration: Titration, excess: readonly string[]): readonly DraftEquation[] {
+  if (!isWeighed(draft, titration)) return []
+  for (const one of excess)
+    for (const asked of askedSubstances(draft, titration)) {
+      const equation = asked === one ? undefined : proposeEquation(one, asked)
+      if (equation !== undefined) return [{ equation, role: 'before', proposed: true }]
+    }
+  return []
 }
 
 function proposed(
@@ -131,6 +178,7 @@ function proposed(
     const before = hasBefore ? undefined : proposeBefore(solute, one)
     return [
       ...(before === undefined ? [] : [{ equation: before, role: 'before' as const, proposed: true }]),
+      ...(hasBefore || before !== undefined ? [] : proposedExcess(draft, titration, strong)),
       { equation, role: 'titration' as const, proposed: true },
     ]
   }

@@ -13,7 +13,8 @@ const HYDROGENCARBONATE = 'NaHCO3 + HCl -> NaCl + H2O + CO2'
 export function proposeStages(draft: Draft): void {
   for (const second of draft.of('titration')) {
     const first = draft.of('titration').find(({ id }) => id === second.continues)
-    if (!first || first.equations.length > 0 || draft.materials.get(first.burette ?? '')?.solute !== 'HCl') continue
+    if (!first || first.equations.some(({ proposed }) => !proposed) || draft.materials.get(first.burette ?? '')?.solute !== 'HCl')
+      continue
     const named = new Set(
       draft.reads
         .filter(({ sentence }) => sentence.block === second.block)

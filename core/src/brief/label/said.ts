@@ -28,6 +28,9 @@ const LIST = /^\s*(?:,|and|,\s*and|and of|or)\s*$/
 const ASKED =
   /\b(?:of|in|percentage|what|which|how|whether|if|why|until|with|from|by|when)\s+(?:the\s+)?(?:solution\s+|solid\s+|sample\s+)?$/i
 const ENDS_SAYING = /;|\bbecause\b|\breacts?\b|\b(?:is|are|has) to be\b|\bwill\b|, not\b|\byou\b|\?$/i
+/** "0.100 M acid is supplied as solution J": what stands before it tells of it. */
+const SUPPLIED =
+  /^(.*?)\s+(?:is|are|will be) (?:supplied|provided|given|called|labelled|known)(?: to you)?(?: as| in)?(?: the)?(?: solution| bottle| solid)?\s*$/i
 const NAMED =
   /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:\w+ )?(?:solution|mixture|liquid|vinegar|juice|acid|sample) is(?: now)?(?: solution)?)\s*$/i
 /** Whether a label is given to what the sentence before made. */
@@ -48,6 +51,11 @@ function* saidIn({ sentence, mentions }: Read): Generator<Said> {
     const before = text.slice(0, at)
     const after = text.slice(mention.to - from)
     const next = labels[index + 1]
+    const supplied = SUPPLIED.exec(before)?.[1]
+    if (supplied !== undefined && !/^(?:this|it|that|which|the (?:\w+ )?(?:solution|mixture|filtrate))\b/i.test(supplied)) {
+      yield { label: mention.label, from, to: from + supplied.length, how: 'told' }
+      continue
+    }
     if (isNaming(before) && !/\((?:\w+ )?$/.test(before)) {
       yield { label: mention.label, from: mention.from, to: mention.to, how: 'named' }
       continue
@@ -103,6 +111,8 @@ function* toldAfter(
     return
   }
   // "with J, 0.100 mol dm-3 hydrochloric acid, using …": an apposition, up to the next comma.
+  // A list of bottles in brackets tells of each before it: "2 M acid (A), 1 M alkali (B)".
+  if (/\((?:\w+ )?$/.test(before) && /^\),[^;()]*\(/.test(after)) return
   const apposed =
     /^\)?,?\s*(?:which is\s+|being\s+|an?\s+|of\s+)?(?:concentration\s+)?(?:\()?((?:about |exactly )?\d[^;,)]*|(?:dilute|aqueous|concentrated|powdered|solid|a solution of) [^;,)]*)/.exec(
       after,
@@ -119,13 +129,25 @@ function* toldAfter(
 const BOUNDARY =
   /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
 
+/** "potassium manganate(VII), 0.0204 M (solution K)": a strength alone tells of what is named before its comma. */
+function nameBefore(phrase: string, begun: number): number {
+  if (!/^\s*(?:about |of )?\d[\d.]*\s*(?:M|mol\b.*|g\b.*|%.*)\s*$/.test(phrase.slice(begun))) return begun
+  const name = phrase.slice(0, begun).replace(/[,(]\s*$/, '')
+  return BOUNDARY.exec(name)?.[0].length ?? 0
+}
+
 function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, before: string, after: string): Generator<Said> {
   const bracket = /\(\s*((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(before)
   if (bracket && /^[),]/.test(after)) {
     const phrase = before.slice(0, bracket.index)
     const begun = BOUNDARY.exec(phrase.trimEnd().slice(0, -1))?.[0].length ?? 0
     // A strength may stand before a boundary word: "0.0100 mol dm-3 EDTA (solution E)".
-    yield { label, from: sentence.from + Math.min(begun, phrase.length), to: sentence.from + phrase.length, how: 'told' }
+    yield {
+      label,
+      from: sentence.from + Math.min(nameBefore(phrase, begun), phrase.length),
+      to: sentence.from + phrase.length,
+      how: 'told',
+    }
     const close = after.indexOf(')')
     if (after.startsWith(',') && close > 0)
       yield { label, from: from + label.length, to: from + label.length + close, how: 'told' }

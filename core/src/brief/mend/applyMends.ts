@@ -47,6 +47,15 @@ function setOther(draft: Draft, part: DraftPart, slot: string, value: string): b
       .split(/\s*,\s*/)
       .filter(Boolean)
       .map((label) => ({ label, known: false }))
+  else if (part.kind === 'chromatogram' && slot === 'known')
+    part.spots = [
+      ...part.spots,
+      ...value
+        .split(/\s*,\s*/)
+        .filter(Boolean)
+        .map((label) => ({ label, known: true })),
+    ]
+  else if (part.kind === 'rack' && slot === 'split') splitTubes(part)
   else if (part.kind === 'rack' && slot === 'samples') addSamples(draft, part, value)
   else return false
   return true
@@ -80,8 +89,18 @@ function addSamples(draft: Draft, part: DraftPartOf<'rack'>, value: string): voi
   for (const typed of value.split(/\s*,\s*/).filter(Boolean)) {
     const material = knownLabel(draft, typed)
     if (!part.samples.some((one) => one.material === material))
-      part.samples.push({ material, tubes: tubes.map((tube) => ({ ...tube, acts: [...tube.acts] })) })
+      part.samples.push({ material, tubes: tubes.map((tube) => ({ ...tube, acts: [...tube.acts], begins: [...tube.begins] })) })
   }
+}
+
+/** Tests that ran together in one tube get a tube for each sentence. */
+function splitTubes(rack: DraftPartOf<'rack'>): void {
+  for (const sample of rack.samples)
+    sample.tubes = sample.tubes.flatMap((tube) =>
+      tube.begins.length > 1
+        ? tube.begins.map((from, index) => ({ ...tube, acts: tube.acts.slice(from, tube.begins[index + 1]), begins: [0] }))
+        : [tube],
+    )
 }
 
 /** Begins the part that an answer asks for. */

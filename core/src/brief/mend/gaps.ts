@@ -94,7 +94,7 @@ function* titrationGaps(draft: Draft, part: Of<'titration'>): Generator<Empty> {
   if (flask.every(({ by }) => by === 'cylinder') && weighings.length === 0)
     yield { slot: 'flask', says: 'What is pipetted into the flask?', candidates: others, typed: 'label', blocks: true }
   for (const held of flask) if (held.volume === undefined) yield volumeOf(draft, held, 'is pipetted into the flask')
-  if (indicator === undefined)
+  if (indicator === undefined && part.crossingOf === undefined)
     yield {
       slot: 'indicator',
       says: 'Which indicator shows the end-point?',

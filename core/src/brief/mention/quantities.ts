@@ -91,6 +91,19 @@ export function strengthsIn(text: string): readonly Mention[] {
   return [...written, ...spoken]
 }
 
+/** "7.20 g of the acid in each dm3", "6.30 g of the crystals were dissolved in 1.00 dm3". */
+const IN_EACH =
+  /(?<![A-Za-z0-9.])((\d+(?:\.\d+)?) ?g)(?![A-Za-z/])[^.;:]{0,60}?\b(?:in|per|to make|made up to) (?:each |every |a |one |1(?:\.0+)? ?)(?:dm\^?3|lit(?:re|er)|L)(?![A-Za-z0-9])(?! portions)/g
+
+/** Strengths of a text that are told as a mass in a litre. */
+export function massesPerLitreIn(text: string): readonly Mention[] {
+  if (/\bweigh/i.test(text)) return []
+  return [...text.matchAll(IN_EACH)].flatMap(({ index, 1: mass = '', 2: digits = '' }): Mention[] => {
+    const strength = readStrength(`${digits} g/dm3`)
+    return strength ? [{ kind: 'strength', strength, about: isAbout(text, index), from: index, to: index + mass.length }] : []
+  })
+}
+
 /** Quantities of a text with their units, ranges among them: `between 5.20 g and 5.60 g`, `250-mL`, `half a minute`. */
 export function quantitiesIn(text: string): readonly Mention[] {
   return [...text.matchAll(QUANTITY)].flatMap((match): Mention[] => {

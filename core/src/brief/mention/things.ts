@@ -2,7 +2,7 @@ import { substancesIn } from '../../substance/index.ts'
 import { equationsIn } from './equations.ts'
 import { indicatorsIn } from './indicators.ts'
 import type { Mention } from './mention.ts'
-import { quantitiesIn, strengthsIn } from './quantities.ts'
+import { massesPerLitreIn, quantitiesIn, strengthsIn } from './quantities.ts'
 import { vesselsIn } from './vessels.ts'
 
 export const overlaps = (one: Mention, other: Mention) => one.from < other.to && other.from < one.to
@@ -15,6 +15,7 @@ export function thingsIn(text: string, labels: ReadonlySet<string> = new Set()):
   }
   put(equationsIn(text))
   put(strengthsIn(text))
+  put(massesPerLitreIn(text))
   put(vesselsIn(text))
   put(quantitiesIn(text))
   put(indicatorsIn(text))

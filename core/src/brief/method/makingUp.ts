@@ -7,9 +7,12 @@ const MAKES =
   /\b(?:make|makes|made|making) (?:it |the (?:\w+ )?(?:solution|liquid|volume|contents) |this |them |everything )?up\b|\bto (?:the |its )?(?:\w+ )?mark\b|\bto volume\b|\bup to (?:exactly )?\d|\bdilut(?:e|ed) (?:it |this )?(?:to|with|until)|\bmake \d+(?:\.\d+)? ?(?:cm3|mL) of (?:a )?solution/i
 const UP_TO = /\b(?:up to|to|make|in) (?:exactly )?(\d+(?:\.\d+)?) ?(?:cm3|mL)\b/i
 
+/** What others have done before: "it has already been diluted". */
+const DONE = /\b(?:has|have|had) (?:already |just )?been\b|\bwas (?:already|before)\b/i
+
 /** Whether a clause makes a solution up to a known volume. */
 const makesUp = ({ text, mentions }: Clause) =>
-  MAKES.test(text) && !(vesselIn(mentions, 'burette') && !vesselIn(mentions, 'volumetric flask'))
+  MAKES.test(text) && !DONE.test(text) && !(vesselIn(mentions, 'burette') && !vesselIn(mentions, 'volumetric flask'))
 
 /** Moves what has been dissolved into the volumetric flask. */
 export function transfer(bench: Bench, clause: Clause): boolean {

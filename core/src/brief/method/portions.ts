@@ -21,18 +21,19 @@ function placeOf(bench: Bench, { mentions, deeds }: Clause): Place {
 }
 
 /** How a volume is measured: a pipette's has a decimal, a cylinder's is said to be about so much. */
-function byWhat(bench: Bench, { read, mentions }: Clause, volume: MentionOf<'quantity'>): NonNullable<Held['by']> {
+function byWhat(bench: Bench, { read, mentions, text }: Clause, volume: MentionOf<'quantity'>): NonNullable<Held['by']> {
   if (vesselIn(mentions, 'cylinder')) return 'cylinder'
-  if (
-    vesselIn(mentions, 'pipette') ||
-    /\bpipett?(?:e|es|ed|ing)?\b/i.test(read.sentence.text.slice(0, volume.to - read.sentence.from))
-  )
+  const isFine = /\.\d/.test(volume.value)
+  if (vesselIn(mentions, 'pipette') || PIPETTES.test(text)) return 'pipette'
+  const before = read.sentence.text.slice(0, volume.to - read.sentence.from)
+  if (PIPETTES.test(before) && (isFine || !read.mentions.some(({ kind }) => kind === 'indicator' || kind === 'substance')))
     return 'pipette'
   if (vesselIn(read.mentions, 'cylinder')) return 'cylinder'
-  const text = bench.draft.words.slice(read.sentence.from, read.sentence.to)
-  if (/\bpipett?e?\b/i.test(text) && /\.\d/.test(volume.value)) return 'pipette'
-  return /\.\d/.test(volume.value) && !volume.about ? 'pipette' : 'cylinder'
+  if (PIPETTES.test(bench.draft.words.slice(read.sentence.from, read.sentence.to)) && isFine) return 'pipette'
+  return isFine && !volume.about ? 'pipette' : 'cylinder'
 }
+
+const PIPETTES = /\bpipett?(?:e|es|ed|ing)?\b/i
 
 /** Portions that a clause puts into a vessel: a volume of a bottle, of a substance, or of what was made last. */
 export function portion(bench: Bench, clause: Clause): boolean {

@@ -74,6 +74,7 @@ export function weigh(bench: Bench, clause: Clause): boolean {
     for (const label of ofKind(mentions, 'label')) draft.land(label, `weighed again`)
     return true
   }
+  if (more(bench, clause)) return true
   const found = weighedIn(bench, clause)
   if (!found) {
     // A vessel that is weighed, empty or full, is a reading of the weighing.
@@ -101,6 +102,22 @@ export function weigh(bench: Bench, clause: Clause): boolean {
     bench.place = 'flask'
     draft.land(intoFlask, 'the flask of each run')
   } else bench.place = 'beaker'
+  return true
+}
+
+const MORE =
+  /\b(?:do the same|repeat(?: this)?|likewise)\b[^.]{0,40}?\b(?:with|for|using)\s+(one|two|three|four|another|a second|\d)\s+(?:more|further|other|new)?\s*(?:\w+ ){0,2}(?:tablets?|samples?|portions?|flasks?|pieces?|lots?)\b/i
+const COUNTS: Readonly<Record<string, string>> = { another: '1', 'a second': '1' }
+
+/** "Do the same with two more tablets and flasks": every run has a weighing of its own. */
+function more(bench: Bench, clause: Clause): boolean {
+  const [known] = bench.weighed
+  const said = MORE.exec(clause.text)?.[1]?.toLowerCase()
+  if (!known || said === undefined) return false
+  bench.perRun = bench.solution === undefined
+  bench.place = 'flask'
+  for (let n = 0; n < Number(COUNTS[said] ?? numberSaid(said)); n++) addWeighing(bench, clause, known.material)
+  for (const mention of clause.mentions) bench.draft.land(mention, 'weighed again')
   return true
 }
 

@@ -4,8 +4,9 @@ import type { DraftSeries } from '../draft/parts.ts'
 import type { Topic } from '../draft/topics.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
+import { readFollowed } from './followed.ts'
 import { additionsIn } from './portionsAdded.ts'
-import { placesBy, timingIn } from './readings.ts'
+import { placesBy, timesListed, timingIn } from './readings.ts'
 
 const TIME_S = { name: 'time', unit: 's' }
 const TIME_MIN = { name: 'time', unit: 'min' }
@@ -14,7 +15,7 @@ const TEMPERATURE = { name: 'temperature', unit: '°C' }
 const GAS = { name: 'volume of gas', unit: 'cm3' }
 
 const ABOUT_IT =
-  /temperature|plot|graph|cup|calorimeter|add|burette|stir|lines?\b|volume|flask|bung|gas|curve|tangent|timer|clock|syringe|stopper|thermometer|measure|lid|time\b/i
+  /temperature|plot|graph|cup|calorimeter|weigh|tip|add|burette|stir|lines?\b|volume|flask|bung|gas|curve|tangent|timer|clock|syringe|stopper|thermometer|measure|lid|time\b/i
 
 const textOf = (reads: readonly Read[]) => reads.map(({ sentence }) => sentence.text).join(' ')
 
@@ -55,7 +56,7 @@ export function readSeriesOf(draft: Draft, reads: readonly Read[], topics: Reado
       /every|after each|each time|each addition|each portion|interval|record|portions/i.test(sentence.text),
     ) ?? reads[0]
   if (!opening) return
-  if (topics.has('temperature')) temperatureRun(draft, opening, textOf(reads))
+  if (topics.has('temperature')) readFollowed(draft, reads, temperatureRun(draft, opening, textOf(reads)))
   else if (topics.has('gas')) {
     const { every, until } = timingIn(textOf(reads))
     const planned = every !== undefined && until !== undefined ? placesBy(every, until, every % 1 === 0 ? 0 : 1) : []
@@ -76,7 +77,7 @@ const NTH: Readonly<Record<string, string>> = { third: '3', fourth: '4', fifth: 
 function temperatureRun(draft: Draft, opening: Read, all: string): DraftSeries {
   const { by, until } = additionsIn(all)
   const timing = timingIn(all)
-  const isTimed = timing.every !== undefined && /\b(?:every|interval)/i.test(all)
+  const isTimed = timing.every !== undefined && /\b(?:every|interval|each (?:half )?(?:minute|\d))/i.test(all)
   if (!isTimed) {
     const planned = by !== undefined && until !== undefined ? placesBy(Number(by), Number(until), 2) : []
     return draft.begin('series', opening, { x: ADDED, y: TEMPERATURE, reading: 'two-lines', planned })
@@ -85,7 +86,9 @@ function temperatureRun(draft: Draft, opening: Read, all: string): DraftSeries {
   const at = AT_MINUTES.exec(all)
   const mixedAt = at?.[1] ?? NTH[at?.[2]?.toLowerCase() ?? '']
   const places = step % 1 === 0 ? 0 : 1
-  const every = timing.until === undefined ? [] : placesBy(step, timing.until / 60, places)
+  const listed = timesListed(all)
+  const regular = timing.until === undefined ? [] : placesBy(step, timing.until / 60, places)
+  const every = listed.length > regular.length ? [...new Set(listed)] : regular
   // At the moment of mixing nothing is read.
   const planned = mixedAt === undefined ? every : every.filter((x) => Math.abs(Number(x) - Number(mixedAt)) > 1e-9)
   return draft.begin('series', opening, {

@@ -33,6 +33,13 @@ export function timingIn(text: string): Partial<Timing> {
   return { ...(step === undefined ? {} : { every: step }), ...(until === undefined ? {} : { until }) }
 }
 
+const LISTED = /(?:\bat|\()\s*((?:\d+(?:\.\d+)?(?:,\s*(?:and\s+)?|\s+and\s+)){1,}\d+(?:\.\d+)?)(?:\)| ?(s|seconds|min\w*)\b)/gi
+
+/** Times that are listed one by one: "at 5, 6, 7 and 8 minutes", "(0, 1, 2 and 3)"; in the unit that they are written in. */
+export function timesListed(text: string): readonly string[] {
+  return [...text.matchAll(LISTED)].flatMap(([, list = '']) => list.match(/\d+(?:\.\d+)?/g) ?? [])
+}
+
 /** The places on an axis from 0 by equal steps, with as many decimals as they need. */
 export function placesBy(step: number, until: number, places: number): string[] {
   if (!(step > 0) || !(until > 0) || until / step > MOST) return []

@@ -1,6 +1,7 @@
 import type { Task } from '../../record/index.ts'
 import type { AskedQuestion } from '../ask/find.ts'
 import type { Draft, SentenceKind } from '../draft/Draft.ts'
+import { doubtsOf } from '../mend/doubts.ts'
 import { type Gap, type Mend, NOTHING } from '../mend/gap.ts'
 import { gapsOf } from '../mend/gaps.ts'
 import { leftoversOf } from '../mend/leftovers.ts'
@@ -92,7 +93,7 @@ export function openGaps(draft: Draft, questions: readonly AskedQuestion[]): rea
       .filter(({ typed }) => typed === 'label')
       .flatMap(({ candidates }) => candidates.map(({ value }) => `left.label.${value}`)),
   )
-  return [...gaps, ...leftoversOf(draft, questions).filter(({ id }) => !wanted.has(id))]
+  return [...gaps, ...doubtsOf(draft), ...leftoversOf(draft, questions).filter(({ id }) => !wanted.has(id))]
 }
 
 function spansOf(draft: Draft): readonly ReadSpan[] {

@@ -20,6 +20,7 @@ const held = ({ material, volume, by }: Held) => ({
 })
 
 function writeTitration(part: DraftPartOf<'titration'>, draft: Draft, runs: number): Written<'titration'> {
+  const followed = part.crossingOf === undefined ? {} : { crossingOf: part.crossingOf }
   const perRun = part.weighings.map((weighing, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const, weighing }))
   const usual = [
     { id: 'rough1', kind: 'rough' as const },
@@ -33,7 +34,8 @@ function writeTitration(part: DraftPartOf<'titration'>, draft: Draft, runs: numb
     ...(before === undefined ? {} : { continues: before.id }),
     reactions: part.equations.map(({ equation, role }) => ({ equation, role })),
     ...(part.indicator === undefined ? {} : { indicator: part.indicator }),
-    runs: perRun.length > 0 ? perRun : usual,
+    ...followed,
+    runs: part.crossingOf !== undefined ? [] : perRun.length > 0 ? perRun : usual,
   }
 }
 
@@ -69,6 +71,7 @@ function writePart(part: DraftPart, draft: Draft, runs: number): Part {
         ),
         ...(part.flask === undefined ? {} : { flask: part.flask }),
         gives: materialId(part.gives ?? 'made-up solution'),
+        ...(part.reactions === undefined ? {} : { reactions: part.reactions }),
       }
     case 'titration':
       return { ...base, kind: 'titration', ...writeTitration(part, draft, runs) }

@@ -134,7 +134,7 @@ function actsOf(acts: readonly string[]): string {
   const out: string[] = []
   for (const [act = '', reagent = '', amount = ''] of lines) {
     const last = out.at(-1)
-    if (act === 'gas' && /litmus|paper/.test(reagent) && (last === 'warm|' || last === 'heat|')) {
+    if (act === 'gas' && /litmus|paper|limewater|splint/.test(reagent) && (last === 'warm|' || last === 'heat|')) {
       out[out.length - 1] = `${last}${paper(reagent)}`
       continue
     }
@@ -195,7 +195,8 @@ export function score(sheet: Sheet, read: ReadDraft = readDraft(sheet.text)): Sc
   )
   const parts = compare(
     sheet.expect.parts.filter((p) => p.kind !== 'rack').map(expectedPart),
-    draft.parts.filter((p) => p.kind !== 'rack').map(foundPart),
+    // A titration that is followed by temperature belongs to its run of readings.
+    draft.parts.filter((p) => p.kind !== 'rack' && !(p.kind === 'titration' && p.crossingOf !== undefined)).map(foundPart),
     'part',
     wrong,
   )

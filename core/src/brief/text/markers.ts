@@ -30,7 +30,7 @@ const letterOrRoman = (name: string): MarkerKind => (ROMAN.test(name) ? 'roman' 
 export function markerAt(text: string, from: number, inline: boolean): Marker | undefined {
   const ahead = text.slice(from, from + AHEAD)
   const word = WORDS.exec(ahead)
-  if (word && !inline) {
+  if (word && (!inline || /^\w+ \d{1,2}[.:)]/.test(word[0]))) {
     const kind = /^(?:test|step|stage)/i.test(word[0]) ? 'number' : 'question'
     return { kind, name: word[0].trim().replace(/[.:)-]$/, ''), from, to: from + word[0].length }
   }

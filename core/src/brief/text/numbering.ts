@@ -42,11 +42,19 @@ export class Numbering {
   private opensQuestion(marker: Marker): boolean {
     const next = Number(marker.name) + 1
     const ahead = this.plain.slice(marker.to, marker.to + AHEAD)
-    const letter = /(?:^|[\s.:;?!|])\(?(?:a|i)\)\s/.exec(ahead)
+    const further = this.goesOn(next - 1)
+    const letter = new RegExp(`(?:^|[\\s.:;?!|])\\(?(?:a|i${further === '' ? '' : `|${further}`})\\)\\s`).exec(ahead)
     if (!letter) return false
     const number = new RegExp(`(?:\\n|[.:;?!]\\s+)\\s*${next}[.)]?\\s+[A-Z(]`).exec(ahead)
-    const otherLetter = /(?:^|\n|[.:;?!]\s)\s*\([b-h]\)\s/.exec(ahead)
+    const otherLetter = [...ahead.matchAll(/(?:^|\n|[.:;?!]\s)\s*\(([b-h])\)\s/g)].find(([, name]) => name !== further)
     return (number?.index ?? AHEAD) > letter.index && (otherLetter?.index ?? AHEAD) > letter.index
+  }
+
+  /** Letters may go on from one question to the next: "(c)" under the second. */
+  private goesOn(number: number): string {
+    const [before, last] = [this.path[0]?.name.replace(/^question\s+/i, ''), this.path[DEPTH.letter]?.name]
+    if (before !== String(number - 1) || last?.length !== 1) return ''
+    return String.fromCharCode(last.charCodeAt(0) + 1)
   }
 
   private name(): string {

@@ -29,7 +29,7 @@ const ABBREVIATION =
   /(?:^|[\s(])(?:approx|e\.g|i\.e|conc|dil|soln|solns|vol|no|fig|ca|cm|ml|min|sec|temp|wt|aq|nos|ref|eq|prac|expt)\.$/i
 /** The point after the number of a step ends nothing. */
 const BARE_MARKER = /^\s*(?:(?:question|experiment|exercise|task|part|test|step|stage|section)\s+)?(?:\d{1,2}|[a-hA-H])\.$/i
-const END = /[.?!]["')]?(?=\s|$)/g
+const END = /[.?!]["')]?(?=\s|$)|[|\t]/g
 
 /** Where the sentences of a line end. */
 function endsIn(line: string): readonly number[] {
@@ -46,17 +46,27 @@ function endsIn(line: string): readonly number[] {
 }
 
 /** Before a marker within a line: the end of a sentence or of one of its clauses. */
-const SET_OFF = /[.:;?!•]\s*$/
+const SET_OFF = /[.:;?!•|\t]\s*$/
 
 /** Places of a line at which a new piece begins with a marker of its own. */
 function marksIn(line: string): readonly number[] {
   const marks: number[] = []
-  for (const match of line.matchAll(/[(•]|(?<=\s)\d/g)) {
+  let number = Number(/^\s*(?:question )?(\d{1,2})\b/i.exec(line)?.[1] ?? Number.NaN)
+  for (const match of line.matchAll(/[(•]|(?<=\s)\d|(?<=\s)(?:Test|Step|Question|Experiment|Part)(?= \d)/g)) {
     const at = match.index
-    if (at > 0 && (match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at))) && markerAt(line, at, true))
-      marks.push(at)
+    if (at === 0 || !(match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at)))) continue
+    const next = line.length > WIDEST_ROW ? bareNumber(line, at, number) : undefined
+    if (next !== undefined) number = next
+    if (next !== undefined || markerAt(line, at, true)) marks.push(at)
   }
   return marks
+}
+
+/** In a sheet that was run into a paragraph a bare number is a marker where it is the next one: "… dm-3. 2 FB 3 is …". */
+function bareNumber(line: string, at: number, last: number): number | undefined {
+  const found = /^(\d{1,2}) (?=[A-Z(])/.exec(line.slice(at, at + 4))
+  const number = Number(found?.[1])
+  return found && (number === last + 1 || (Number.isNaN(last) && number === 1)) ? number : undefined
 }
 
 interface Piece {
@@ -104,9 +114,13 @@ interface Row {
 
 const CELL_ENDS = /[|\t]/
 
+/** No row of a table is longer; a table that was run into a paragraph is none any more. */
+const WIDEST_ROW = 300
+
 /** A line of a table as its cells, any other line as its sentences. */
 function rowOf(line: string, from: number): Row {
   if (!CELL_ENDS.test(line)) return { pieces: piecesOf(line, from) }
+  if (line.length > WIDEST_ROW) return { pieces: piecesOf(line, from) }
   const cells: Piece[] = []
   let begun = 0
   for (let at = 0; at <= line.length; at++) {
@@ -128,15 +142,15 @@ export function sentencesOf(sheet: string): readonly Sentence[] {
   plain.split('\n').forEach((line, lineNumber) => {
     const { pieces, cells } = rowOf(line, at)
     pieces.forEach((piece, index) => {
-      const own = markersOf(plain, piece, index > 0 && cells === undefined)
+      const own = markersOf(plain, piece, index > 0 && cells === undefined && line.length <= WIDEST_ROW)
       const begun = own.at(-1)?.to ?? piece.from
       const raw = plain.slice(begun, piece.to)
-      const text = raw.trim()
+      const text = raw.replace(/^[\s|]+|[\s|]+$/g, '')
       const { number, block } = numbering.after(own, index === 0)
       const markers = [...waiting, ...own]
       waiting = /[\p{L}\d]/u.test(text) ? [] : markers
       if (waiting.length > 0 || !/[\p{L}\d]/u.test(text)) return
-      const from = begun + raw.length - raw.trimStart().length
+      const from = begun + raw.length - raw.replace(/^[\s|]+/, '').length
       const column = cells?.findIndex((cell) => piece.from >= cell.from && piece.to <= cell.to)
       found.push({
         n: found.length,
@@ -146,7 +160,7 @@ export function sentencesOf(sheet: string): readonly Sentence[] {
         number,
         markers,
         block,
-        opens: index === 0,
+        opens: index === 0 || /[|\t]\s*$/.test(plain.slice(Math.max(0, piece.from - 2), piece.from)),
         line: lineNumber,
         ...(cells === undefined || column === undefined ? {} : { cell: { row: lineNumber, column, columns: cells.length } }),
       })

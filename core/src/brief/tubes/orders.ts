@@ -14,6 +14,9 @@ const GRADUALLY =
   /\buntil\b|\bdrop ?wise\b|\bdrop by drop\b|\blittle (?:at a time|by little)\b|\bslowly\b|\bgradually\b|\bwith shaking\b/i
 const AT_ONCE = /\bstrongly alkaline\b|\bthen (?:add )?(?:an )?excess\b|^(?:then|now) add/i
 
+/** Of an acid nobody looks at the first drops. */
+const ACID = /^(?:HCl|HNO3|H2SO4|CH3COOH)\(aq\)$/
+
 const LOOKS = /^(?:note|describe|record|state|look at|observe)\b[^,;.]*\b(?:colou?rs?|appearance)\b/i
 /** Words without which nothing is ordered to be done in a tube. */
 const ORDERS =
@@ -83,6 +86,7 @@ function withoutGentle(acts: readonly DraftAct[]): readonly DraftAct[] {
 function inStages(acts: readonly DraftAct[], text: string, before: readonly DraftAct[]): readonly DraftAct[] {
   return acts.flatMap((act, index): DraftAct[] => {
     if (act.do !== 'add' || act.amount !== 'excess' || !GRADUALLY.test(text) || AT_ONCE.test(text)) return [act]
+    if (ACID.test(act.reagent ?? '')) return [act]
     const last = [...before, ...acts.slice(0, index)].findLast((one) => one.do === 'add')
     if (last?.reagent === act.reagent && last?.amount !== 'excess') return [act]
     return [{ ...act, amount: 'drops' }, act]

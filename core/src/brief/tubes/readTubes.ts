@@ -15,7 +15,7 @@ interface Test extends DraftTube {
 const ANOTHER =
   /\bto (?:one|the other|another|a (?:second|third|fourth|fifth|further|fresh|new|separate)|the (?:second|third|fourth|remaining|next)) (?:portion|sample|part|half|1 ?cm)|\bfresh (?:portion|sample)|\bnew (?:tube|portion)/i
 const GOES_ON =
-  /^\s*(?:then|and|now)\b|\bsame (?:tube|test-?tube)|\bto (?:the|this) (?:mixture|precipitate|solution formed|tube)\b|^(?:warm|boil|shake|cool|leave|filter|test (?:any|the|for))\b|\bgas (?:evolved|given)/i
+  /^\s*(?:then|and|now|in excess|an excess|until)\b|\bsame (?:tube|test-?tube)|\bto (?:the|this) (?:mixture|precipitate|solution formed|tube)\b|^(?:warm|boil|shake|cool|leave|filter|test (?:any|the|for))\b|\bgas (?:evolved|given)/i
 const ADDS = /\b(?:add|test (?:it|each)? ?with)\s*:?$/i
 const INSTRUCTS =
   /^(?:carry out (?!a flame)|complete the|do (?:these|the following)|use a (?:fresh|\d)|take (?:a (?:fresh|separate)|\d|about)|for (?:every|each) test|record|you are provided|test and identify|if\b|divide\b|observe\b|describe what|note (?:what|any|all)|write\b|repeat the tests|in each (?:case|test))/i
@@ -56,6 +56,10 @@ class TestReader {
   /** "To separate portions of each add" stands before a list of what is added. */
   private listed = ''
   private before = ''
+  /** The sample that was put into a tube of its own, before anything was done with it. */
+  private placed: readonly string[] | undefined
+  /** Whether the tests stand in a table, a line each. */
+  private isTabled = false
 
   constructor(draft: Draft, reads: readonly Read[], samples: readonly string[]) {
     this.draft = draft
@@ -92,6 +96,7 @@ class TestReader {
     if (cell && (HEAD_CELL.test(text) || cell.column > 0 || this.samples.includes(text))) {
       this.draft.mark(sentence.n, 'heading')
       for (const mention of mentions) this.draft.land(mention, 'a heading of the table')
+      if (cell.column === 0 && HEAD_CELL.test(text)) this.isTabled = true
       return true
     }
     return isAsked(text) || this.draft.kinds.get(sentence.n) === 'material'
@@ -99,8 +104,9 @@ class TestReader {
 
   /** Whether a sentence goes on in the tube of the test before it. */
   private goesOn({ sentence }: Read): boolean {
-    if (this.tests.length === 0 || this.isPrepared || ANOTHER.test(sentence.text)) return false
+    if (this.tests.length === 0 || this.isPrepared || this.placed || ANOTHER.test(sentence.text)) return false
     if (GOES_ON.test(sentence.text)) return true
+    if (this.isTabled && sentence.opens) return false
     return sentence.markers.length === 0 && ((this.isNumbered && !sentence.cell) || /^[a-z]/.test(sentence.text))
   }
 
@@ -112,23 +118,35 @@ class TestReader {
     const { acts } = ordersIn(`${lead}${sentence.text}`, { samples: this.samples, bottles: this.bottles, before, last })
     // What is only brought into the tube is what the next sentence does something with.
     if (acts.length > 0 || mentions.some((one) => one.kind === 'vessel' && one.vessel === 'tube')) landTest(this.draft, read)
-    if (acts.length === 0) return
+    if (acts.length === 0) {
+      if (PUTS_IN.test(sentence.text) && !GOES_ON.test(sentence.text)) this.placed = this.namedIn(read)
+      return
+    }
     if (acts.length === 1 && acts[0]?.do === 'dissolve') {
       this.dissolve(read, acts, after)
       return
     }
     this.isPrepared = false
-    if (current) current.acts.push(...acts)
-    else this.begin(read, [...(sentence.number.startsWith(this.prefixUnder) ? this.prefix : []), ...acts])
+    if (current) {
+      current.begins.push(current.acts.length)
+      current.acts.push(...acts)
+    } else this.begin(read, [...(sentence.number.startsWith(this.prefixUnder) ? this.prefix : []), ...acts])
   }
 
   private begin(read: Read, acts: readonly DraftAct[]): void {
-    const { sentence, mentions } = read
-    const only = ofKind(mentions, 'label')
+    const { sentence } = read
+    const named = this.namedIn(read)
+    const only = named.length > 0 ? named : (this.placed ?? [])
+    this.placed = undefined
+    this.tests.push({ test: sentence.number, acts: [...acts], begins: [0], sentence: sentence.n, only, line: sentence.line })
+    landTest(this.draft, read)
+  }
+
+  /** Samples that a sentence names. */
+  private namedIn({ mentions }: Read): readonly string[] {
+    return ofKind(mentions, 'label')
       .map(({ label }) => label)
       .filter((label) => this.samples.includes(label))
-    this.tests.push({ test: sentence.number, acts: [...acts], sentence: sentence.n, only, line: sentence.line })
-    landTest(this.draft, read)
   }
 
   /** A solution that portions are taken of is tested in what follows; any other only under its own number. */
@@ -139,6 +157,9 @@ class TestReader {
     this.prefixUnder = isShared ? sentence.number.replace(/\([a-z]+\)$|\.?\w+$/, '') : sentence.number
   }
 }
+
+/** A sample is brought into a tube, and nothing else is done with it yet. */
+const PUTS_IN = /^(?:then |now )?(?:place|put|take|pour|tip|transfer|measure)\b[^.;]*\b(?:tube|tile|well)/i
 
 const SHARED = /\bportions?\b|\bdivide\b|\bshare\b|\bfor (?:the )?tests?\b|\bparts\b/i
 
@@ -183,7 +204,7 @@ function makeRack(draft: Draft, reads: readonly Read[], samples: readonly string
       material,
       tubes: tests
         .filter(({ only }) => only.length === 0 || only.includes(material))
-        .map(({ test, acts, sentence }) => ({ test, acts: [...acts], sentence })),
+        .map(({ test, acts, begins, sentence }) => ({ test, acts: [...acts], begins: [...begins], sentence })),
     })),
     allowed: [],
   })

@@ -1,11 +1,39 @@
 import { type Entry, type PartOf, type Path, path } from '../../record/index.ts'
-import { parseFormula } from '../../substance/index.ts'
+import { type Formula, formatEquation, parseFormula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
-import { heated } from '../place.ts'
+import { heated, type Place } from '../place.ts'
 import type { Key, What } from '../quantity.ts'
-import { readFormula } from '../species.ts'
+import { readEquation, readFormula } from '../species.ts'
 
 const WATER = parseFormula('H2O')
+
+/** What is driven off; water where the record does not say. */
+const lostBy = ({ lost }: Pick<PartOf<'heating'>, 'lost'>): Formula => readFormula(lost ?? '') ?? WATER
+
+/** Species that the reaction in the heat speaks of, what is driven off among them; none where it gives off something else. */
+export function reactingInHeat(part: PartOf<'heating'>): readonly Formula[] {
+  const equation = readEquation(part.equation ?? '')
+  const lost = lostBy(part)
+  if (!equation?.products.some(({ formula }) => sameSpecies(formula, lost))) return []
+  return [...equation.reactants.map(({ formula }) => formula), lost]
+}
+
+/** What was there by what it gave off: the mole ratio of the equation. */
+function relateReaction(bench: Bench, part: PartOf<'heating'>, place: Place): void {
+  const equation = readEquation(part.equation ?? '')
+  const lost = lostBy(part)
+  const gas = equation?.products.find(({ formula }) => sameSpecies(formula, lost))
+  if (!equation || !gas) return
+  for (const reactant of equation.reactants)
+    bench.network.product({
+      gives: bench.amount(reactant.formula, place),
+      over: [bench.amount(lost, place)],
+      factor: { over: reactant.count, under: gas.count },
+      full: true,
+      factorFirst: true,
+      equation: formatEquation(equation),
+    })
+}
 
 /** Mass of the solid before heating and mass driven off, from container and the first and last weighing. */
 export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
@@ -23,7 +51,7 @@ export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
   const massAt = (mass: typeof first) => ['masses', ...(mass ? [mass.id, 'mass'] : [])]
   const before = reading('before heating', 'container + solid before heating', massAt(first), first?.mass)
   const after = reading('after heating', 'container + solid after the last heating', massAt(last), last?.mass)
-  const lost = readFormula(part.lost ?? '') ?? WATER
+  const lost = lostBy(part)
   bench.network.sum({
     gives: bench.totalMass(place),
     plus: [before],
@@ -53,4 +81,5 @@ export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
     oneWay: true,
     formulas: { [left]: 'm(residue) = (container + residue) − container' },
   })
+  relateReaction(bench, part, place)
 }

@@ -41,6 +41,12 @@ function materialsInFlask(bench: Bench, part: PartOf<'titration'>): readonly str
   return [...part.flask.flatMap((content) => ('material' in content ? [content.material] : [])), ...fromWeighings]
 }
 
+/** What a pipette or burette brought into the flask. */
+const measuredOut = (part: PartOf<'titration'>): readonly string[] =>
+  part.flask.flatMap((content) =>
+    'material' in content && (content.by === 'pipette' || content.by === 'burette') ? [content.material] : [],
+  )
+
 function heldBy(bench: Bench, term: Term, materials: readonly string[]): boolean {
   return materials.some((material) => {
     const solute = bench.solute(material)
@@ -84,13 +90,18 @@ function titratedTerm(bench: Bench, part: PartOf<'titration'>, equation: Equatio
   return others.find((term) => heldBy(bench, term, materialsInFlask(bench, part))) ?? others[0]
 }
 
-/** The reactant that a reaction before the titration says something about: not what is in excess, nor a reagent of known formula beside an unknown. */
+/**
+ * The reactant that a reaction before the titration says something about: not what is in excess, nor a reagent of known formula
+ * beside an unknown; where everything in the flask is known, what was measured out with care (iodate, and not the iodide).
+ */
 function analyteOf(bench: Bench, part: PartOf<'titration'>, reactants: readonly Term[]): Term | undefined {
   const candidates = withoutExcess(reactants, part)
   if (candidates.length < 2) return candidates[0]
   const reagents = materialsInFlask(bench, part)
   const unknown = candidates.filter((term) => !heldBy(bench, term, reagents))
-  return unknown[0] ?? candidates[0]
+  const allKnown = reagents.length > 0 && reagents.every((material) => bench.solute(material) !== undefined)
+  const measured = allKnown ? candidates.find((term) => heldBy(bench, term, measuredOut(part))) : undefined
+  return measured ?? unknown[0] ?? candidates[0]
 }
 
 /** Follows the reactions before the titration back from the titrated species to the analyte. */

@@ -1,9 +1,10 @@
 import { entryText, type PartOf, type Path, path } from '../../record/index.ts'
-import type { Formula } from '../../substance/index.ts'
+import { type Formula, sameSpecies } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { inMaterial, type Place, putInto, weighed } from '../place.ts'
 import type { Key } from '../quantity.ts'
 import { holdersOf } from './holders.ts'
+import { isUsedUp, placePutInto, reactedBefore, relateReactedBefore } from './reactedBefore.ts'
 
 /** A source of a made-up solution, resolved: where its amount is, and which volume of which material went in. */
 interface Source {
@@ -60,10 +61,13 @@ function sourceVolume(bench: Bench, source: Source): Key {
 
 /** The amount of a species in the flask is what its sources brought; and c = n/V there. */
 export function relateSolution(bench: Bench, part: PartOf<'solution'>, species: readonly Formula[]): void {
-  const place = inMaterial(part.gives)
+  const before = reactedBefore(bench, part)
+  if (before && species.some((one) => sameSpecies(one, before.leftOver.formula))) relateReactedBefore(bench, part, before)
   for (const one of species) {
+    const isExcess = before !== undefined && sameSpecies(one, before.leftOver.formula)
+    if (before && !isExcess && isUsedUp(before, one)) continue
     const holders = holdersOf(bench, one, sourcesOf(bench, part))
-    const total = bench.amount(one, place)
+    const total = bench.amount(one, placePutInto(part, before, one))
     const brought = holders.map((source) => amountBrought(bench, source, one, holders.length === 1 ? total : undefined))
     const [only] = brought
     if (holders.length === 1 && only !== undefined) {

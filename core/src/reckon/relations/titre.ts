@@ -5,6 +5,7 @@ import type { Bench } from '../Bench.ts'
 import type { Given } from '../network.ts'
 import { type Flask, inTitration, type Place } from '../place.ts'
 import type { Key } from '../quantity.ts'
+import { relateCrossing } from './series/index.ts'
 
 /** What stands beside a titre: what was read before the blank is taken off, and the blank. */
 type BesideTitre = 'as read' | 'blank'
@@ -61,8 +62,20 @@ function wantedOf({ part, run }: Flask, name: string, { concordance }: Task['con
   return run === undefined ? `${runs === 2 ? 'two' : runs} titres that agree within ${within} (${of})` : `the ${name} (${of})`
 }
 
+/** The titre of a titration that is followed by a run of readings: the volume at which its two lines cross. */
+function relateTitreAtCrossing(bench: Bench, flask: Flask, series: string): Key {
+  const place = inTitration(flask, 'titre')
+  bench.callPlace(place, 'the volume where the lines cross')
+  const titre = bench.volume(place)
+  const crossing = relateCrossing(bench, series)
+  if ('missing' in crossing) bench.network.ask(titre, crossing.missing)
+  else bench.network.product({ gives: titre, over: [crossing.key], oneWay: true, silent: true })
+  return titre
+}
+
 /** The titre as a volume: the mean of the agreeing runs, or the one titre of a flask of its own; less the blank, where one was run. */
 export function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assessment): Key {
+  if (flask.part.crossingOf !== undefined) return relateTitreAtCrossing(bench, flask, flask.part.crossingOf)
   const place = inTitration(flask, 'titre')
   const name = nameOfTitre(flask)
   bench.callPlace(place, `the ${name}`)

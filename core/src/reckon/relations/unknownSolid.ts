@@ -1,4 +1,5 @@
 import { Exact } from '../../number/index.ts'
+import { findMaterial } from '../../record/index.ts'
 import {
   compositionOf,
   type Formula,
@@ -11,7 +12,8 @@ import {
 } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { heated, inMaterial, weighed } from '../place.ts'
-import { keyOf } from '../quantity.ts'
+import { type Key, keyOf } from '../quantity.ts'
+import { strengthKey } from './materials.ts'
 import type { Target } from './target.ts'
 
 const WATER = parseFormula('H2O')
@@ -43,9 +45,61 @@ export function relateMolarMass(bench: Bench, material: string): Target {
         formulas: { [key]: 'M = m/n' },
       })
   }
+  const dissolved = massDissolved(bench, material)
+  if (dissolved !== undefined && solute)
+    bench.network.product({
+      gives: key,
+      over: [dissolved],
+      under: [bench.concentration(solute, material)],
+      oneWay: true,
+      formulas: { [key]: 'M = ρ/c' },
+    })
   return bench.network.rules.some(({ gives }) => gives === key)
     ? { key }
-    : { missing: `a weighing of ${bench.label(material)} that is titrated` }
+    : {
+        missing: isDissolved(bench, material)
+          ? strengthByMass(bench, material)
+          : `a weighing of ${bench.label(material)} that is titrated`,
+      }
+}
+
+const isDissolved = ({ task }: Bench, material: string) => findMaterial(task, material)?.form === 'solution'
+const strengthByMass = (bench: Bench, material: string) =>
+  `the strength of ${bench.label(material)} in g/dm³, and a titration of it`
+
+/** Mass of the solid in 1 dm³ of a solution that is labelled with it. */
+function massDissolved(bench: Bench, material: string): Key | undefined {
+  const found = findMaterial(bench.task, material)
+  return found?.strength?.unit === 'g/dm3' ? strengthKey(bench, found) : undefined
+}
+
+/** Water of crystallisation of a salt of which so many grams are in 1 dm³, by the amount of salt that a titration found there. */
+function relateHydrationDissolved(bench: Bench, key: Key, salt: Formula, material: string): boolean {
+  const { network } = bench
+  const total = massDissolved(bench, material)
+  if (total === undefined) return false
+  const detail = 'water of crystallisation'
+  const define = (what: 'mass concentration' | 'concentration', symbol: string, unit: 'g/dm3' | 'mol/dm3') =>
+    network.define({
+      of: { what, place: inMaterial(material), detail },
+      says: `${what} of the ${detail} in ${bench.label(material)}`,
+      symbol,
+      fullSymbol: `${symbol}(H2O)`,
+      unit,
+    })
+  const [waterMass, waterAmount] = [define('mass concentration', 'ρ', 'g/dm3'), define('concentration', 'c', 'mol/dm3')]
+  const [saltMass, saltAmount] = [bench.massConcentration(salt, material), bench.concentration(salt, material)]
+  network.product({ gives: saltMass, over: [saltAmount, bench.molarMass(salt)] })
+  network.product({ gives: waterMass, over: [waterAmount, bench.molarMass(WATER)] })
+  network.sum({ gives: waterMass, plus: [total], minus: [saltMass], formulas: { [waterMass]: 'ρ(H2O) = ρ(crystals) − ρ(salt)' } })
+  network.product({
+    gives: key,
+    over: [waterAmount],
+    under: [saltAmount],
+    formulas: { [key]: `x = c(H2O)/c(${salt.text})` },
+    oneWay: true,
+  })
+  return true
 }
 
 /**
@@ -122,5 +176,12 @@ export function relateHydration(bench: Bench, asked: Formula, material: string):
     })
     if (place.kind === 'heating') network.product({ gives: saltMass, over: [keyOf({ what: 'residue', place })], silent: true })
   }
-  return places.length > 0 ? { key } : { missing: `a weighing or heating of ${bench.label(material)}` }
+  const dissolved = places.length === 0 && relateHydrationDissolved(bench, key, salt, material)
+  return places.length > 0 || dissolved
+    ? { key }
+    : {
+        missing: isDissolved(bench, material)
+          ? strengthByMass(bench, material)
+          : `a weighing or heating of ${bench.label(material)}`,
+      }
 }

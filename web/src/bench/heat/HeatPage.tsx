@@ -19,6 +19,7 @@ import type { Now } from '../../margin/Margin.tsx'
 import { useDerived, useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { MaterialPicker } from '../../ui/AddMaterial.tsx'
+import { EquationField } from '../../ui/EquationField.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
 import { NextReading } from '../../ui/NextReading.tsx'
@@ -78,6 +79,20 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
             change('limit of constant mass', (found) => {
               if (isDecimalText(text)) found.within = text
               else delete found.within
+            })
+          }
+        />
+      </div>
+      <div className="mb-2 max-w-[40rem]">
+        <EquationField
+          label="Equation of what happens, if the solid falls apart"
+          value={part.equation ?? ''}
+          at={path('parts', part.id, 'equation')}
+          placeholder="CuCO3 -> CuO + CO2"
+          onWrite={(says, text) =>
+            change(says, (found) => {
+              if (text.trim() === '') delete found.equation
+              else found.equation = text
             })
           }
         />

@@ -9,6 +9,7 @@ import { useTask } from '../../notebook/derived.ts'
 import { type PartChange, usePartChange } from '../../notebook/usePartChange.ts'
 import { MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { Button } from '../../ui/Button.tsx'
+import { EquationField } from '../../ui/EquationField.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
@@ -69,9 +70,32 @@ export function MakeUpPage({ part }: { readonly part: Solution }) {
             }
           />
           {gives && <MaterialCard material={gives} />}
+          <ReactedBefore part={part} change={change} />
         </div>
       </div>
     </Sheet>
+  )
+}
+
+/** What was used up in the flask before it was made up, as in a back titration in portions. */
+function ReactedBefore({ part, change }: { readonly part: Solution; readonly change: Change }) {
+  const [equation = ''] = part.reactions ?? []
+  return (
+    <section aria-label="Reacted before" className="mt-6">
+      <h2 className="mb-2 text-lg font-bold">Reacted before it was made up</h2>
+      <EquationField
+        label="Equation, if something was used up"
+        value={equation}
+        at={path('parts', part.id, 'reactions')}
+        placeholder="CaCO3 + 2HCl -> CaCl2 + H2O + CO2"
+        onWrite={(says, text) =>
+          change(says, (found) => {
+            if (text.trim() === '') delete found.reactions
+            else found.reactions = [text, ...(found.reactions ?? []).slice(1)]
+          })
+        }
+      />
+    </section>
   )
 }
 

@@ -1,13 +1,11 @@
-import { checkEquation } from '@hop-lark/core/check'
 import { type PartOf, path } from '@hop-lark/core/record'
 import { useState } from 'react'
 import type { PartChange } from '../../notebook/usePartChange.ts'
 import { Button } from '../../ui/Button.tsx'
-import { EquationText } from '../../ui/Chem.tsx'
 import { choicesOf } from '../../ui/choices.ts'
+import { EquationField } from '../../ui/EquationField.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { Select } from '../../ui/Select.tsx'
-import { TextField } from '../../ui/TextField.tsx'
 import { HalfEquations } from './HalfEquations.tsx'
 
 type Reaction = PartOf<'titration'>['reactions'][number]
@@ -58,59 +56,36 @@ interface ReactionFieldsProps extends ReactionsProps {
 }
 
 function ReactionFields({ part, change, reaction: { equation, role }, index }: ReactionFieldsProps) {
-  const at = path('parts', part.id, 'reactions', index, 'equation')
-  const [fault] = checkEquation(equation, at)
-  const balanced = fault?.offer?.set[0]?.text
   const changeReaction = (says: string, act: (reaction: Reaction) => void) =>
     change(says, (found) => {
       const here = found.reactions[index]
       if (here) act(here)
     })
-  const write = (says: string, text: string) =>
-    changeReaction(says, (here) => {
-      here.equation = text
-    })
   return (
-    <div className="mb-3">
-      <div className="flex flex-wrap items-end gap-2">
-        <TextField
-          label="Equation"
-          value={equation}
-          mono
-          error={fault?.says}
-          className="min-w-72 flex-1"
-          placeholder="MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O"
-          at={at}
-          onCommit={(text) => write('write the equation', text)}
-        />
-        <Select
-          label="Role"
-          value={role}
-          choices={ROLES}
-          onChange={(chosen) =>
-            changeReaction('role of the reaction', (here) => {
-              here.role = chosen
-            })
-          }
-        />
-        <TakeOutButton
-          says="Take the equation out"
-          onClick={() => change('take the equation out', (found) => void found.reactions.splice(index, 1))}
-        />
-      </div>
-      {fault && balanced && (
-        <p className="mt-1 text-sm">
-          {fault.mend}{' '}
-          <Button look="quiet" onClick={() => write('balance the equation', balanced)}>
-            {fault.offer?.label}
-          </Button>
-        </p>
-      )}
-      {!fault && equation.trim() !== '' && (
-        <p className="mt-1 text-ink-soft">
-          <EquationText text={equation} />
-        </p>
-      )}
-    </div>
+    <EquationField
+      value={equation}
+      at={path('parts', part.id, 'reactions', index, 'equation')}
+      placeholder="MnO4- + H+ + Fe2+ -> Mn2+ + Fe3+ + H2O"
+      onWrite={(says, text) =>
+        changeReaction(says, (here) => {
+          here.equation = text
+        })
+      }
+    >
+      <Select
+        label="Role"
+        value={role}
+        choices={ROLES}
+        onChange={(chosen) =>
+          changeReaction('role of the reaction', (here) => {
+            here.role = chosen
+          })
+        }
+      />
+      <TakeOutButton
+        says="Take the equation out"
+        onClick={() => change('take the equation out', (found) => void found.reactions.splice(index, 1))}
+      />
+    </EquationField>
   )
 }
