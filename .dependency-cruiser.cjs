@@ -25,6 +25,7 @@ const floors = [
   'uncertainty',
   'check',
   'stages',
+  'guide',
   'brief',
 ]
 const here = '^core/src/'

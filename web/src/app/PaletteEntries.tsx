@@ -9,6 +9,7 @@ import { goTo } from './goTo.ts'
 import { useTheme } from './theme.ts'
 import { turnBack } from './turnBack.ts'
 
+const GuideEntries = later(() => import('../guide/GuideEntries.tsx').then((module) => module.GuideEntries))
 const ReferenceEntries = later(() => import('../reference/ReferenceEntries.tsx').then((module) => module.ReferenceEntries))
 
 interface EntriesProps {
@@ -26,21 +27,25 @@ export function PaletteEntries({ done, onHelp }: EntriesProps) {
     <>
       <InTheTask then={then} />
       <Actions then={then} onHelp={onHelp} />
+      <Group heading="How it is done">
+        <Suspense fallback={null}>
+          <GuideEntries done={done} item={entry} />
+        </Suspense>
+      </Group>
       <Group heading="Reference">
         <Suspense fallback={null}>
-          <ReferenceEntries
-            done={done}
-            item={(value, onSelect, children) => (
-              <Item key={value} value={value} onSelect={onSelect}>
-                {children}
-              </Item>
-            )}
-          />
+          <ReferenceEntries done={done} item={entry} />
         </Suspense>
       </Group>
     </>
   )
 }
+
+const entry = (value: string, onSelect: () => void, children: ReactNode) => (
+  <Item key={value} value={value} onSelect={onSelect}>
+    {children}
+  </Item>
+)
 
 type Then = (act: () => void) => () => void
 

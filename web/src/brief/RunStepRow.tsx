@@ -1,6 +1,8 @@
 import { acceptSheet, type Gap, isAccepted, type RunStep, type SheetReading } from '@hop-lark/core/brief'
+import { guidesFor } from '@hop-lark/core/guide'
 import { Check } from 'lucide-react'
 import { useState } from 'react'
+import { useGuide } from '../guide/useGuide.ts'
 import { useTask } from '../notebook/derived.ts'
 import { GapCard } from './GapCard.tsx'
 import { StepFields } from './StepFields.tsx'
@@ -95,6 +97,26 @@ function AcceptMark({ step, reading, accepted }: AcceptMarkProps) {
   )
 }
 
+/** How it is done by hand, a press away. */
+function Guides({ text, kind }: Pick<RunStep, 'text' | 'kind'>) {
+  const show = useGuide((state) => state.show)
+  const guides = AT_THE_DESK.has(kind) ? [] : guidesFor(text)
+  if (guides.length === 0) return null
+  return (
+    <p className="flex flex-wrap items-center gap-x-3">
+      <strong>How:</strong>
+      {guides.map(({ id, title }) => (
+        <button key={id} type="button" className="min-h-8 underline hover:text-hop" onClick={() => show(id)}>
+          {title}
+        </button>
+      ))}
+    </p>
+  )
+}
+
+/** Kinds of steps for which no hand is wanted. */
+const AT_THE_DESK: ReadonlySet<RunStep['kind']> = new Set(['question', 'equation', 'masses', 'instruction', 'material'])
+
 function StepDetails({ step, reading }: { readonly step: RunStep; readonly reading: SheetReading }) {
   return (
     <div className="mt-1.5 flex flex-col gap-1.5 text-[0.95rem]">
@@ -108,6 +130,7 @@ function StepDetails({ step, reading }: { readonly step: RunStep; readonly readi
           <strong>Goes to:</strong> {step.goesTo}
         </p>
       )}
+      <Guides text={step.text} kind={step.kind} />
       {step.caution && <p className="border-l-3 border-iodine pl-3">{step.caution}</p>}
       {step.makes.parts.map((id) => (
         <StepFields key={id} part={reading.task.parts.find((one) => one.id === id)} reading={reading} />

@@ -1,7 +1,8 @@
 import type { RunStep } from '@hop-lark/core/brief'
 import { Play, Square } from 'lucide-react'
 import { useTask } from '../notebook/derived.ts'
-import { timeStep, useMoment } from './stepTimes.ts'
+import { useMoment } from '../ui/useMoment.ts'
+import { timeStep } from './stepTimes.ts'
 
 const BUTTON =
   'inline-flex min-h-8 items-center gap-1.5 rounded-lg border border-rule bg-sheet px-2 text-sm font-semibold hover:border-ink-soft'

@@ -12,7 +12,7 @@ import { useMemo } from 'react'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Segments } from '../ui/Segments.tsx'
-import { useMoment } from './stepTimes.ts'
+import { useMoment } from '../ui/useMoment.ts'
 
 const PAIRS = [
   { value: '1', says: 'one pair of hands' },
