@@ -1,6 +1,5 @@
 import { GUIDES } from '@hop-lark/core/guide'
-import { act, render, screen } from '@testing-library/react'
-import userEvent from '@testing-library/user-event'
+import { act, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { GuideDialog } from './GuideDialog.tsx'
 import { useGuide } from './useGuide.ts'
@@ -16,28 +15,28 @@ describe('a guide', () => {
     render(<GuideDialog />)
     const dialog = screen.getByRole('dialog', { name: guide.title })
     expect(dialog.querySelector('svg[role=img]')?.getAttribute('aria-label')).toBeTruthy()
-    for (const line of guide.lines) expect(dialog).toHaveTextContent(line.because)
-    expect(dialog).toHaveTextContent(guide.caution)
-    expect(dialog).toHaveTextContent(guide.leftHand)
+    for (const line of guide.lines) expect(dialog.textContent).toContain(line.because)
+    expect(dialog.textContent).toContain(guide.caution)
+    expect(dialog.textContent).toContain(guide.leftHand)
   })
 
-  it('closes by Escape', async () => {
+  it('closes by Escape', () => {
     useGuide.getState().show('pipetting')
     render(<GuideDialog />)
-    await userEvent.keyboard('{Escape}')
+    fireEvent.keyDown(screen.getByRole('dialog'), { key: 'Escape' })
     expect(useGuide.getState().id).toBe('')
   })
 
-  it('counts down what is waited for', async () => {
+  it('counts down what is waited for', () => {
     vi.useFakeTimers({ shouldAdvanceTime: true })
     useGuide.getState().show('saturated-solution')
     render(<GuideDialog />)
     const [stir] = screen.getAllByRole('timer')
-    expect(stir).toHaveTextContent('3:00')
+    expect(stir?.textContent).toContain('3:00')
     act(() => screen.getByRole('button', { name: 'Stir' }).click())
     act(() => void vi.advanceTimersByTime(61_000))
-    expect(stir).toHaveTextContent('1:59')
+    expect(stir?.textContent).toContain('1:59')
     act(() => void vi.advanceTimersByTime(300_000))
-    expect(stir).toHaveTextContent('over')
+    expect(stir?.textContent).toContain('over')
   })
 })
