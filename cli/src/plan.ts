@@ -20,9 +20,9 @@ function pairsOf({ hands = '1' }: PlanOptions): number {
 /** `hop-lark plan FILE`: when to do which step, so that the waits are used. */
 export async function planCommand(file: string, options: PlanOptions, output: Output): Promise<number> {
   const pairs = pairsOf(options)
-  const { text, mends, times }: Sheet = await sheetIn(file)
+  const { text, mends, kept }: Sheet = await sheetIn(file)
   const reading = readSheet(text, mends)
-  const planned = plannedSteps(reading, times)
+  const planned = plannedSteps(reading, kept)
   const { starts, ends, proved, atLeast } = timetable(planned, pairs)
   const lines = planned
     .map(({ id, hands, wait, after }) => {

@@ -7,7 +7,8 @@ import { readTaskFile, UnusableInput, unreadable } from './files.ts'
 export interface Sheet {
   readonly text: string
   readonly mends: readonly Mend[]
-  readonly times: NonNullable<NonNullable<Task['brief']>['steps']>
+  /** Times of the steps, and the queue at the balance. */
+  readonly kept: Pick<NonNullable<Task['brief']>, 'steps' | 'queue'>
 }
 
 async function textIn(file: string): Promise<string> {
@@ -26,12 +27,12 @@ async function textIn(file: string): Promise<string> {
 
 /** The sheet of a file: its text, or what the brief of a task file holds; `UnusableInput` where there is none to read. */
 export async function sheetIn(file: string): Promise<Sheet> {
-  const brief = /\.json$/i.test(file) ? (await readTaskFile(file)).brief : { text: await textIn(file) }
-  const sheet = { text: '', mends: [], ...brief, times: brief && 'steps' in brief ? (brief.steps ?? []) : [] }
+  const brief: Task['brief'] = /\.json$/i.test(file) ? (await readTaskFile(file)).brief : { text: await textIn(file) }
+  const sheet = { text: '', ...brief }
   if (sheet.text.trim() === '') throw new UnusableInput(`${file}: there is no sheet in it.`)
   if (sheet.text.length > LONGEST_SHEET)
     throw new UnusableInput(
       `${file}: a sheet has at most ${LONGEST_SHEET} characters, and this one has ${sheet.text.length}. Cut out what is not the task.`,
     )
-  return { text: sheet.text, mends: sheet.mends ?? [], times: sheet.times }
+  return { text: sheet.text, mends: sheet.mends ?? [], kept: sheet }
 }

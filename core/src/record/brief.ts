@@ -29,5 +29,6 @@ export const BriefSchema = z.strictObject({
     .describe('parts that are called otherwise in this task than a first reading of the sheet would call them'),
   done: z.array(name).max(500).optional().describe('lines of the lists of getting ready and clearing up that are ticked'),
   steps: z.array(StepTimesSchema).max(2000).optional(),
+  queue: z.number().nonnegative().max(60).optional().describe('minutes in the queue at a balance that is shared'),
   hands: z.number().int().min(1).max(4).optional().describe('pairs of hands; one where nothing is said'),
 })

@@ -9,6 +9,7 @@ import { TextField } from '../ui/TextField.tsx'
 import { ConventionsSection } from './ConventionsSection.tsx'
 import { GapCard } from './GapCard.tsx'
 import { MaterialsSection } from './MaterialsSection.tsx'
+import { NextStep } from './NextStep.tsx'
 import { PasteSheet } from './PasteSheet.tsx'
 import { SheetDesk } from './SheetDesk.tsx'
 import { StagesSection } from './StagesSection.tsx'
@@ -76,6 +77,13 @@ function nowOf(task: Task, reading: SheetReading | undefined, open: number): Now
     return {
       title: 'Look through the steps, then accept.',
       says: 'Accept all, or step by step with the mark beside each. Anything can be changed in place, now or later.',
+      caution: CAUTION,
+    }
+  if (reading && reading.steps.some(({ minutes }) => minutes.hands > 0))
+    return {
+      title: 'By the timetable',
+      says: <NextStep reading={reading} />,
+      or: 'Readings go to the stages on the left: Alt 2 to the first.',
       caution: CAUTION,
     }
   return {

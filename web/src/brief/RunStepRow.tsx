@@ -6,6 +6,7 @@ import { useGuide } from '../guide/useGuide.ts'
 import { useTask } from '../notebook/derived.ts'
 import { GapCard } from './GapCard.tsx'
 import { StepFields } from './StepFields.tsx'
+import { StepMinutes } from './StepMinutes.tsx'
 import { StepTimer } from './StepTimer.tsx'
 import { replaceTask } from './useReading.ts'
 
@@ -23,8 +24,10 @@ export function RunStepRow({ step, reading, gaps, says, onLook }: RunStepRowProp
   const task = useTask()
   const [open, setOpen] = useState(false)
   const accepted = isAccepted(task, step)
-  const timed = task.brief?.steps?.some(({ id, started }) => id === step.id && started !== undefined) ?? false
-  const takes = step.minutes.hands + step.minutes.wait
+  const own = task.brief?.steps?.find(({ id }) => id === step.id)
+  const { hands = step.minutes.hands, wait = step.minutes.wait } = own ?? {}
+  const timed = own?.started !== undefined
+  const takes = hands + wait
   return (
     <li
       data-step={step.id}
@@ -41,15 +44,19 @@ export function RunStepRow({ step, reading, gaps, says, onLook }: RunStepRowProp
           className="min-w-0 flex-1 text-left hover:text-hop"
           onClick={() => setOpen(!open)}
         >
-          <span className={`font-semibold ${open ? 'block' : 'line-clamp-2'}`}>{step.text}</span>
+          <span
+            className={`font-semibold ${own?.skipped ? 'line-through decoration-iodine' : ''} ${open ? 'block' : 'line-clamp-2'}`}
+          >
+            {step.text}
+          </span>
           {(open || says) && step.purpose !== '' && (
             <span className={`text-sm text-ink-soft ${open ? 'block' : 'line-clamp-2'}`}>{step.purpose}</span>
           )}
         </button>
         {takes > 0 && (
           <span className="num flex-none pt-0.5 text-right text-sm whitespace-nowrap">
-            {step.minutes.hands} min
-            {step.minutes.wait > 0 && <span className="block text-ink-soft">+ {step.minutes.wait} wait</span>}
+            {hands} min
+            {wait > 0 && <span className="block text-ink-soft">+ {wait} wait</span>}
           </span>
         )}
         <AcceptMark step={step} reading={reading} accepted={accepted} />
@@ -132,6 +139,7 @@ function StepDetails({ step, reading }: { readonly step: RunStep; readonly readi
       )}
       <Guides text={step.text} kind={step.kind} />
       {step.caution && <p className="border-l-3 border-iodine pl-3">{step.caution}</p>}
+      {step.minutes.hands + step.minutes.wait > 0 && <StepMinutes step={step} />}
       {step.makes.parts.map((id) => (
         <StepFields key={id} part={reading.task.parts.find((one) => one.id === id)} reading={reading} />
       ))}

@@ -1,5 +1,5 @@
 import type { RunStep } from '@hop-lark/core/brief'
-import { Play, Square } from 'lucide-react'
+import { Hand, Play, Square } from 'lucide-react'
 import { useTask } from '../notebook/derived.ts'
 import { useMoment } from '../ui/useMoment.ts'
 import { timeStep } from './stepTimes.ts'
@@ -41,6 +41,19 @@ export function StepTimer({ step }: { readonly step: RunStep }) {
       <span role="timer" className={`num text-lg ${spent > takes ? 'text-iodine' : ''}`}>
         {clock(takes - spent)}
       </span>
+      {step.minutes.wait > 0 && times?.free === undefined && (
+        <button
+          type="button"
+          className={BUTTON}
+          onClick={() =>
+            timeStep(`hands free at step ${step.n}`, step.id, (one) => {
+              one.free = new Date().toISOString()
+            })
+          }
+        >
+          <Hand size={14} aria-hidden="true" /> Hands free
+        </button>
+      )}
       <button
         type="button"
         className={BUTTON}

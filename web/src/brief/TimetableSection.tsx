@@ -1,18 +1,10 @@
-import {
-  type Bar,
-  expendable,
-  lanesOf,
-  plannedSteps,
-  progressOf,
-  type RunStep,
-  type SheetReading,
-  timetable,
-} from '@hop-lark/core/brief'
-import { useMemo } from 'react'
+import { type Bar, type During, duringWaits, expendable, lanesOf, type RunStep, type SheetReading } from '@hop-lark/core/brief'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Segments } from '../ui/Segments.tsx'
-import { useMoment } from '../ui/useMoment.ts'
+import { TextField } from '../ui/TextField.tsx'
+import { minutesTyped } from './stepTimes.ts'
+import { usePlan } from './usePlan.ts'
 
 const PAIRS = [
   { value: '1', says: 'one pair of hands' },
@@ -23,16 +15,8 @@ const PAIRS = [
 export function TimetableSection({ reading }: { readonly reading: SheetReading }) {
   const { brief, minutes } = useTask()
   const edit = useNotebook((state) => state.edit)
-  const times = brief?.steps
   const pairs = brief?.hands ?? 1
-  const now = useMoment((times ?? []).some(({ started, ended }) => started !== undefined && ended === undefined))
-  // The plan is made anew every half minute while something is under way.
-  const moment = now.slice(0, 17) + (Number(now.slice(17, 19)) < 30 ? '00' : '30')
-  const { planned, found, progress } = useMemo(() => {
-    const steps = plannedSteps(reading, times)
-    const begun = progressOf(steps, times ?? [], new Date(`${moment}Z`).toISOString())
-    return { planned: steps, found: timetable(steps, pairs, begun), progress: begun }
-  }, [reading, times, pairs, moment])
+  const { planned, found, progress } = usePlan(reading)
   if (planned.length < 2) return null
   const stepOf = (id: string) => reading.steps.find((one) => one.id === id)
   const { hands, waits } = lanesOf(planned, found)
@@ -44,6 +28,24 @@ export function TimetableSection({ reading }: { readonly reading: SheetReading }
     <section aria-label="Timetable" className="mt-8">
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2 border-b-[1.5px] border-ink pb-2">
         <h2 className="text-xl font-bold">{Math.round(found.ends)} minutes, if the waits are used</h2>
+        <TextField
+          label="Queue at the balance"
+          at={['brief', 'queue']}
+          value={brief?.queue === undefined ? '' : String(brief.queue)}
+          placeholder="none"
+          unit="min"
+          mono
+          inputMode="decimal"
+          className="w-40"
+          onCommit={(text) =>
+            edit('queue at the balance', (task) => {
+              if (!task.brief) return
+              const queue = minutesTyped(text, 60)
+              if (queue === undefined) delete task.brief.queue
+              else task.brief.queue = queue
+            })
+          }
+        />
         <Segments
           label="Pairs of hands"
           value={pairs === 2 ? '2' : '1'}
@@ -79,12 +81,30 @@ export function TimetableSection({ reading }: { readonly reading: SheetReading }
           <Axis ends={found.ends} now={progress.begun.length > 0 ? progress.now : undefined} />
         </div>
       </section>
+      <Waits reading={reading} waits={duringWaits(planned, found)} />
       {!found.proved && (
         <p className="mt-1 text-sm text-ink-soft">
           Not every order was looked at: none can end before {Math.round(found.atLeast)} minutes.
         </p>
       )}
     </section>
+  )
+}
+
+/** What is done while something goes on by itself, in words. */
+function Waits({ reading, waits }: { readonly reading: SheetReading; readonly waits: readonly During[] }) {
+  const number = (id: string) => reading.steps.find((one) => one.id === id)?.n
+  const used = waits.filter(({ does }) => does.length > 0)
+  if (used.length === 0) return null
+  return (
+    <ul aria-label="What to do while waiting" className="mt-2 text-[0.95rem]">
+      {used.map(({ id, minutes, does }) => (
+        <li key={id}>
+          While step <span className="num">{number(id)}</span> waits <span className="num">{minutes}</span> min: do step
+          {does.length > 1 ? 's' : ''} <span className="num font-semibold">{does.map(number).join(', ')}</span>.
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -3,6 +3,12 @@ import { useNotebook } from '../notebook/store.ts'
 
 export type StepTimes = NonNullable<NonNullable<Task['brief']>['steps']>[number]
 
+/** Minutes as they are typed; `undefined` where they are none, or more than can be meant. */
+export function minutesTyped(text: string, most: number): number | undefined {
+  const minutes = Number(text.trim().replace(',', '.'))
+  return text.trim() !== '' && Number.isFinite(minutes) && minutes >= 0 && minutes <= most ? minutes : undefined
+}
+
 /** Writes the times of a step of the run sheet. */
 export function timeStep(says: string, id: string, change: (times: StepTimes) => void): void {
   useNotebook.getState().edit(says, (task) => {

@@ -59,4 +59,68 @@ describe('the timetable', () => {
     expect(nowOpen().brief?.steps?.[0]).toHaveProperty('ended')
     expect(step.getByText(/^took 0:0/)).toBeTruthy()
   })
+
+  const row = (words: RegExp) => {
+    const found = within(screen.getAllByRole('listitem').find((one) => words.test(one.textContent ?? '')) as HTMLElement)
+    fireEvent.click(found.getByRole('button', { expanded: false }))
+    return found
+  }
+  const type = (field: HTMLElement, text: string) => {
+    fireEvent.change(field, { target: { value: text } })
+    fireEvent.blur(field)
+  }
+
+  it('says in words what to do while waiting', () => {
+    open()
+    expect(screen.getByRole('list', { name: 'What to do while waiting' }).textContent).toMatch(
+      /While step \d+ waits 6 min: do steps? \d/,
+    )
+  })
+
+  it('takes the student’s own minutes, and forgets them again', () => {
+    open()
+    const step = row(/^\d+Let it settle/)
+    type(step.getByRole('textbox', { name: /Then waiting/ }), '12')
+    expect(nowOpen().brief?.steps).toEqual([{ id: 'let-it-settle-for-6-minutes', wait: 12 }])
+    expect(step.getByText('+ 12 wait')).toBeTruthy()
+    type(step.getByRole('textbox', { name: /Then waiting/ }), '')
+    expect(nowOpen().brief?.steps).toEqual([{ id: 'let-it-settle-for-6-minutes' }])
+  })
+
+  it('does without a step, and with it again', () => {
+    open()
+    const bars = () => table().queryAllByRole('img', { name: /Rinse and fill/ }).length
+    const step = row(/^\d+Rinse and fill/)
+    fireEvent.click(step.getByRole('button', { name: 'Do without' }))
+    expect(bars()).toBe(0)
+    fireEvent.click(step.getByRole('button', { name: 'Done without' }))
+    expect(bars()).toBe(1)
+  })
+
+  it('keeps when hands are free again', () => {
+    open()
+    const step = row(/^\d+Let it settle/)
+    fireEvent.click(step.getByRole('button', { name: 'Start' }))
+    fireEvent.click(step.getByRole('button', { name: 'Hands free' }))
+    expect(nowOpen().brief?.steps?.[0]).toHaveProperty('free')
+    expect(step.queryByRole('button', { name: 'Hands free' })).toBeNull()
+  })
+
+  it('counts a queue at the balance', () => {
+    open()
+    const ends = () => Number(/^(\d+)/.exec(table().getByRole('heading').textContent ?? '')?.[1])
+    const before = ends()
+    type(table().getByRole('textbox', { name: /Queue at the balance/ }), '5')
+    expect(nowOpen().brief?.queue).toBe(5)
+    expect(ends()).toBe(before + 5)
+  })
+
+  it('is what the margin says next, once the sheet is accepted', () => {
+    open()
+    fireEvent.click(screen.getByRole('button', { name: 'Accept all' }))
+    const now = within(screen.getByLabelText('Now'))
+    expect(now.getByText(/Next, step/)).toBeTruthy()
+    fireEvent.click(now.getByRole('button', { name: 'Start' }))
+    expect(now.getByText(/Under way, step/)).toBeTruthy()
+  })
 })

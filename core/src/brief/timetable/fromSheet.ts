@@ -1,9 +1,11 @@
 import type { Task } from '../../record/index.ts'
 import type { SheetReading } from '../sheet/readSheet.ts'
 import type { RunStep } from '../steps/step.ts'
+import { paceOf } from './pace.ts'
 import type { Begun, PlannedStep, Progress } from './problem.ts'
 
-type Times = NonNullable<NonNullable<Task['brief']>['steps']>
+type Brief = NonNullable<Task['brief']>
+type Times = NonNullable<Brief['steps']>
 
 /** Steps that take time: what only tells of bottles or ways is done in no minute. */
 const isTimed = ({ minutes, kind }: RunStep): boolean => minutes.hands + minutes.wait > 0 && kind !== 'material'
@@ -31,9 +33,13 @@ function usesOf({ kind, text }: RunStep): PlannedStep['uses'] {
 /**
  * The steps of a sheet as a timetable wants them: how long, what they need, what has to come before.
  *
- * @param times - minutes that the student changed, by step
+ * @param kept - minutes that the student changed and took, by step; the queue at the balance
  */
-export function plannedSteps({ steps }: SheetReading, times: Times = []): readonly PlannedStep[] {
+export function plannedSteps(
+  { steps }: SheetReading,
+  { steps: times = [], queue = 0 }: Pick<Brief, 'steps' | 'queue'> = {},
+): readonly PlannedStep[] {
+  const pace = paceOf(steps, times)
   const own = new Map(times.map((one) => [one.id, one]))
   const timed = steps.filter((step) => isTimed(step) && own.get(step.id)?.skipped !== true)
   const lastOf = new Map<string, string>()
@@ -56,10 +62,19 @@ export function plannedSteps({ steps }: SheetReading, times: Times = []): readon
         : after
     if (prepares) prepared.push({ part, id: step.id })
     else lastOf.set(line, step.id)
-    const { hands = step.minutes.hands, wait = step.minutes.wait } = own.get(step.id) ?? {}
-    return { id: step.id, hands, wait, uses: usesOf(step), after: [...new Set(all)].filter((id) => id !== step.id) }
+    const { hands = tenths(step.minutes.hands * pace(step.kind)), wait = step.minutes.wait } = own.get(step.id) ?? {}
+    const inLine = step.kind === 'weigh' ? queue : 0
+    return {
+      id: step.id,
+      hands: hands + inLine,
+      wait,
+      uses: usesOf(step),
+      after: [...new Set(all)].filter((id) => id !== step.id),
+    }
   })
 }
+
+const tenths = (minutes: number) => Math.round(minutes * 10) / 10
 
 const minutesBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 60_000
 

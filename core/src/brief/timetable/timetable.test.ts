@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { uniformFrom } from '../../number/index.ts'
+import { readSheet } from '../sheet/readSheet.ts'
+import { duringWaits, nextIn } from './during.ts'
+import { plannedSteps, progressOf } from './fromSheet.ts'
 import type { PlannedStep, Progress } from './problem.ts'
 import { timetable } from './timetable.ts'
 
@@ -171,5 +174,65 @@ describe('a timetable', () => {
   it('of needs that go in a circle, and of nothing', () => {
     expect(timetable([step('a', 1, 0, ['b']), step('b', 2, 0, ['a'])]).ends).toBe(3)
     expect(timetable([]).ends).toBe(0)
+  })
+})
+
+describe('a sheet as a timetable', () => {
+  const SHEET = `K1 is kelp ash. K2 is 0.100 mol dm-3 hydrochloric acid.
+1. Weigh about 1.4 g of K1 into a beaker. Stir it with 100 cm3 of water. Let it settle for 6 minutes.
+2. Rinse and fill the burette with K2.
+3. Wash the solution into a 250 cm3 volumetric flask and make up to the mark. This is K3.
+4. Pipette 25.0 cm3 of K3 into a conical flask, add methyl orange and titrate with K2.`
+  const reading = readSheet(SHEET)
+  const step = (words: RegExp) => reading.steps.find(({ text }) => words.test(text)) ?? expect.fail(String(words))
+  const at = (minutes: number) => new Date(Date.UTC(2026, 10, 29, 9) + minutes * 60_000).toISOString()
+
+  it('says what to do while it settles', () => {
+    const planned = plannedSteps(reading)
+    const settles = duringWaits(planned, timetable(planned)).find(({ id }) => id === step(/settle/).id)
+    expect(settles?.minutes).toBe(6)
+    expect(settles?.does).toContain(step(/Rinse and fill/).id)
+  })
+
+  it('counts the queue at a shared balance for every weighing', () => {
+    const hands = (queue: number) => plannedSteps(reading, { queue }).find(({ id }) => id === step(/Weigh/).id)?.hands ?? 0
+    expect(hands(4) - hands(0)).toBe(4)
+  })
+
+  it('leaves out what is done without', () => {
+    const planned = plannedSteps(reading, { steps: [{ id: step(/Rinse/).id, skipped: true }] })
+    expect(planned.map(({ id }) => id)).not.toContain(step(/Rinse/).id)
+  })
+
+  it('learns from the student’s own clock, and plans what is to come by it', () => {
+    const weigh = step(/Weigh/)
+    const took = weigh.minutes.hands * 2
+    const slow = plannedSteps(reading, { steps: [{ id: weigh.id, started: at(0), ended: at(took) }] })
+    const usual = plannedSteps(reading)
+    const hands = (steps: typeof usual, words: RegExp) => steps.find(({ id }) => id === step(words).id)?.hands ?? 0
+    expect(hands(slow, /Wash the solution/)).toBeCloseTo(2 * hands(usual, /Wash the solution/))
+    // A clock that ran on over lunch teaches nothing.
+    const lunch = plannedSteps(reading, { steps: [{ id: weigh.id, started: at(0), ended: at(90) }] })
+    expect(hands(lunch, /Wash the solution/)).toBe(hands(usual, /Wash the solution/))
+    // Minutes that the student has said himself stay.
+    const said = plannedSteps(reading, {
+      steps: [
+        { id: weigh.id, started: at(0), ended: at(took) },
+        { id: step(/Wash the solution/).id, hands: 3 },
+      ],
+    })
+    expect(hands(said, /Wash the solution/)).toBe(3)
+  })
+
+  it('says what is under way and what comes next', () => {
+    const times = [
+      { id: step(/Weigh/).id, started: at(0), ended: at(3) },
+      { id: step(/settle/).id, started: at(4), free: at(5) },
+    ]
+    const planned = plannedSteps(reading, { steps: times })
+    const progress = progressOf(planned, times, at(6))
+    const { underWay, next } = nextIn(planned, timetable(planned, 1, progress), progress)
+    expect(underWay).toEqual([step(/settle/).id])
+    expect([step(/Stir/).id, step(/Rinse/).id]).toContain(next)
   })
 })
