@@ -27,6 +27,7 @@ const floors = [
   'stages',
   'guide',
   'brief',
+  'planner',
 ]
 const here = '^core/src/'
 

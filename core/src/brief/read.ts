@@ -47,10 +47,11 @@ export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft
   const said = [...saidOf(reads), ...saidInTables(reads)]
   const draft = new Draft(words, reads, materialsOf(reads, said, words, labels))
   markMaterials(draft, said)
+  markNotes(draft)
   for (const block of new Set(sentences.map((one) => one.block)))
     readBlock(
       draft,
-      reads.filter(({ sentence }) => sentence.block === block),
+      reads.filter(({ sentence }) => sentence.block === block && !NOTE.test(sentence.text)),
       said,
     )
   nameUnlabelled(draft, reads)
@@ -104,6 +105,18 @@ function markMaterials(draft: Draft, said: readonly Said[]): void {
       if (mention.kind === 'label' && tells) draft.land(mention, 'what it is')
     }
     if (sentence.cell?.columns === 2 && rowIsMaterial(draft, sentence.cell.row)) draft.mark(sentence.n, 'material')
+  }
+}
+
+/** What a sheet or a plan notes beside the work: nothing of it is done by itself. */
+const NOTE =
+  /^(?:changed|measured|kept the same|controlled|variables?|headings of the table|the result|repeats|aim|safety|hazards?|caution|warning|note)s?:\s/i
+
+function markNotes(draft: Draft): void {
+  for (const { sentence, mentions } of draft.reads) {
+    if (!NOTE.test(sentence.text)) continue
+    draft.mark(sentence.n, 'instruction')
+    for (const mention of mentions) draft.land(mention, 'a note')
   }
 }
 

@@ -79,7 +79,7 @@ function nowOf(task: Task, reading: SheetReading | undefined, open: number): Now
       says: 'Accept all, or step by step with the mark beside each. Anything can be changed in place, now or later.',
       caution: CAUTION,
     }
-  if (reading && reading.steps.some(({ minutes }) => minutes.hands > 0))
+  if (reading?.steps.some(({ minutes }) => minutes.hands > 0))
     return {
       title: 'By the timetable',
       says: <NextStep reading={reading} />,

@@ -6,6 +6,7 @@ import { useDraft } from '../notebook/drafts.ts'
 import { refusalOf } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { TYPED_ONLY } from '../ui/typedOnly.ts'
+import { PlanButton } from './PlanButton.tsx'
 import { SheetFileButton } from './SheetFileButton.tsx'
 import { replaceTask } from './useReading.ts'
 
@@ -71,6 +72,7 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
           Read the sheet
         </Button>
         <SheetFileButton onText={(read) => keep(read)} />
+        {(draft ?? text).trim() === '' && <PlanButton />}
       </div>
     </div>
   )

@@ -4,7 +4,7 @@ const BEGINS = new RegExp(
   String.raw`^(?:hence,?\s+|then,?\s+|now,?\s+|also,?\s+|finally,?\s+|use (?:your|the|an?) [^,.;]{3,60} to\s+|from (?:your|the|these)[^,.;]{3,60},\s*|using (?:your|the)[^,.;]{3,60},\s*|by [^,.;]{3,60},\s*)?(?:calculate|compute|work out|find(?!${WEIGHING})|average (?=the|your)|determine|deduce|obtain the (?:value|concentration|rate|volume|mean)|report|express|read off|read (?:from )?(?:the|your) graph|identify|name|state|suggest|explain|comment|describe (?!the appearance)|outline|predict|justify|give|estimate|evaluate|compare|discuss|what|which|why|how|who|whose|does|is the|are the|write (?:an?|the|down (?:the equation|how|an?)|balanced|ionic)|complete (?:and balance )?the equation|decide|show that|tell|list the ions)\b`,
   'i',
 )
-const STORY = /^(?:you (?:are|will|have)|in this (?:question|experiment|task|exercise)|your task|the aim)\b/i
+const STORY = /^(?:you (?:are|will|have)|in this (?:question|experiment|task|exercise|investigation)|your task|the aim)\b/i
 const ANSWERED = /\?\s*["')]?$/
 
 const ORDERS_WORK = new RegExp(

@@ -22,8 +22,9 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
       /after each|each (?:addition|portion)|each time|every|at once|at intervals|\d ?(?:cm3|mL) (?:portions|at a time)|portions? of/i,
     ) ||
       has(/plot|graph/i)) &&
-    (vessels.has('cup') || has(/highest temperature|temperature (?:of|after|each|rise|change|against)|note the temperature/i))
-  if (temperature) topics.add('temperature')
+    (vessels.has('cup') ||
+      (!indicators && has(/highest temperature|temperature (?:of|after|each|rise|change|against)|note the temperature/i)))
+  if (temperature && !(vessels.has('syringe') && !vessels.has('cup'))) topics.add('temperature')
   if (
     has(
       /\b(?:volume of (?:the )?(?:gas|hydrogen|oxygen|carbon dioxide)|gas (?:volume|syringe)|syringe|collected over water|gas collected)\b/i,
@@ -40,7 +41,7 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
       /\b(?:fresh|separate) (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i,
     )
   const tests = has(
-    /\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b/i,
+    /\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b|\bpiece of (?:magnesium|zinc|iron|copper|lead|silver|metal)\b/i,
   )
   if (tubes && tests) topics.add('tubes')
   if (titrates || (vessels.has('burette') && indicators) || (indicators && vessels.has('conical flask'))) {

@@ -115,9 +115,18 @@ function putSubstance(
   return true
 }
 
+const SOME = /\b(?:stir|shake|add|mix)\b[^.;]*\b(?:spatula|spatula measure|scoop|some|an excess|a little)(?: of)?\b/i
+
 /** A mass of a reagent that is put in without being weighed out with care: it is in excess, and no amount of the task. */
-export function putIn(bench: Bench, { read, mentions }: Clause): void {
+export function putIn(bench: Bench, { read, text, mentions }: Clause): void {
   const { draft } = bench
+  // "Stir a spatula of K with water": so much of it that some is left over, and no amount of the task.
+  const [label] = ofKind(mentions, 'label')
+  if (label && SOME.test(text)) {
+    draft.helpers.add(label.label)
+    for (const mention of mentions) draft.land(mention, 'some of it')
+    draft.mark(read.sentence.n, 'handling')
+  }
   for (const mass of ofKind(mentions, 'quantity')) {
     if (mass.of !== 'mass' || draft.landed.has(mass) || targetOf(mass, mentions, draft.words)?.kind !== 'substance') continue
     draft.land(mass, 'a reagent in excess')

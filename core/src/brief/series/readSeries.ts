@@ -23,6 +23,10 @@ const textOf = (reads: readonly Read[]) => reads.map(({ sentence }) => sentence.
 const REPEATED =
   /\b(?:repeat(?: the (?:\w+ )?(?:experiment|procedure|run))?|do the same|likewise)\b[^.]{0,30}?\b(?:with|using|at)\b([^.;]*)/i
 
+/** "Do three runs: at 20 °C; at 30 °C; at 40 °C." */
+const RUNS =
+  /\b(?:do|carry out|make) (?:two|three|four|five|six|\d) (?:runs|experiments|trials):\s*([^.]*;[^.]*(?:\.(?=\d)[^.]*)*)/i
+
 /** Runs of a question: "Experiment 1", "Experiment 2", or once at one temperature and once at another. */
 function runsOf(draft: Draft, reads: readonly Read[]): readonly string[] {
   const titles = [
@@ -33,6 +37,8 @@ function runsOf(draft: Draft, reads: readonly Read[]): readonly string[] {
     ),
   ]
   if (titles.length > 1) return titles
+  const listed = reads.map(({ sentence }) => RUNS.exec(sentence.text)?.[1]).find((found) => found !== undefined)
+  if (listed !== undefined) return listed.split(/;\s*(?:and\s+)?/).map((one) => one.trim().replace(/\.$/, '').slice(0, 60))
   const all = textOf(reads)
   const twice = /\bonce (?:at|with) ([^,.;]{2,40}?),? and once (?:at|with) ([^,.;]{2,40}?)(?=[,.;]|$)/i.exec(all)
   if (twice) return [twice[1] ?? '1', twice[2] ?? '2']
@@ -64,7 +70,7 @@ export function readSeriesOf(draft: Draft, reads: readonly Read[], topics: Reado
       draft.begin('series', opening, { ...(title === '' ? {} : { title }), x: TIME_S, y: GAS, reading: 'curve', planned })
   }
   for (const { sentence, mentions } of reads) {
-    if (!ABOUT_IT.test(sentence.text)) continue
+    if (!ABOUT_IT.test(sentence.text) && !RUNS.test(sentence.text)) continue
     draft.mark(sentence.n, 'measure')
     for (const part of draft.of('series', sentence.block)) draft.touch(sentence.n, part.id)
     for (const mention of mentions) if (mention.kind !== 'equation') draft.land(mention, 'how the readings are taken')

@@ -40,6 +40,9 @@ export class Numbering {
 
   /** Whether "(a)" follows before the next number does. */
   private opensQuestion(marker: Marker): boolean {
+    // "Test 5", and the last step of a numbered method, open none, whatever lettered parts come after them.
+    const before = this.path[DEPTH.number]?.name
+    if (!/^\d+$/.test(marker.name) || (before !== undefined && Number(before) === Number(marker.name) - 1)) return false
     const next = Number(marker.name) + 1
     const ahead = this.plain.slice(marker.to, marker.to + AHEAD)
     const further = this.goesOn(next - 1)

@@ -29,7 +29,10 @@ function samplesOf(draft: Draft, reads: readonly Read[]): readonly SheetMaterial
   const here = new Set(reads.flatMap(({ mentions }) => ofKind(mentions, 'label').map(({ label }) => label)))
   const text = reads.map(({ sentence }) => sentence.text).join('\n')
   const added = (label: string) =>
-    new RegExp(`\\b(?:add(?:ing)?|of|followed by|then)\\s+(?:[\\w ]{0,24}\\s)?${label.replace(/ /g, ' ')}\\b`, 'i').test(text)
+    new RegExp(
+      `\\b(?:add(?:ing)?|add(?:ing)?\\b[^.;]{0,40}\\bof|followed by|then)\\s+(?:[\\w ]{0,24}\\s)?${label.replace(/ /g, ' ')}\\b`,
+      'i',
+    ).test(text)
   return [...draft.materials.values()].filter(
     ({ label, solute, product, indicator, strength }) =>
       here.has(label) &&

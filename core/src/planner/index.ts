@@ -1,0 +1,5 @@
+export { asSheet } from './asSheet.ts'
+export { faultOf, planOf, usualValues } from './checkValues.ts'
+export { type Foreseen, foreseenErrors } from './foreseen.ts'
+export type { Asked, Investigation, Plan, Values } from './investigation.ts'
+export { INVESTIGATIONS } from './investigations.ts'
