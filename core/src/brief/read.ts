@@ -115,7 +115,7 @@ const NOTE =
 function markNotes(draft: Draft): void {
   for (const { sentence, mentions } of draft.reads) {
     if (!NOTE.test(sentence.text)) continue
-    draft.mark(sentence.n, 'instruction')
+    draft.mark(sentence.n, 'story')
     for (const mention of mentions) draft.land(mention, 'a note')
   }
 }

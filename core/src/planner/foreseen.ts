@@ -5,7 +5,7 @@ import { asSheet } from './asSheet.ts'
 import type { Expected, Plan } from './investigation.ts'
 
 /** A source of error that a plan will have. */
-export interface ForeseenError {
+interface ForeseenError {
   readonly says: string
   /** Of all that makes the result unsure, 0 to 1. */
   readonly share: number

@@ -1,5 +1,5 @@
 /** A number that is asked for before an investigation can be planned. */
-export interface NumberAsked {
+interface NumberAsked {
   readonly kind: 'number'
   readonly name: string
   readonly says: string
@@ -9,7 +9,7 @@ export interface NumberAsked {
   readonly most: number
 }
 
-export interface ChoiceAsked {
+interface ChoiceAsked {
   readonly kind: 'choice'
   readonly name: string
   readonly says: string
@@ -18,7 +18,7 @@ export interface ChoiceAsked {
 }
 
 /** Names with commas between them. */
-export interface ListAsked {
+interface ListAsked {
   readonly kind: 'list'
   readonly name: string
   readonly says: string

@@ -113,15 +113,18 @@ function AskedField({ asked, value, onChange }: AskedFieldProps) {
   )
 }
 
+/** Units as they are printed. */
+const set = (text: string) => text.replace(/\bcm3\b/g, 'cm³').replace(/\bdm-3\b/g, 'dm⁻³')
+
 function PlanView({ plan }: { readonly plan: Plan }) {
   return (
     <div className="flex flex-col gap-3 text-[0.98rem]">
       <p className="text-lg font-semibold">{plan.question}</p>
       <dl className="grid grid-cols-[8rem_1fr] gap-x-3 gap-y-1 max-[699px]:grid-cols-1">
         <Row says="Changed" text={plan.changes} />
-        <Row says="Measured" text={plan.measures} />
-        <Row says="Kept the same" text={plan.keeps.join('; ')} />
-        <Row says="Table" text={plan.table.join(' | ')} />
+        <Row says="Measured" text={set(plan.measures)} />
+        <Row says="Kept the same" text={set(plan.keeps.join('; '))} />
+        <Row says="Table" text={plan.table.join(' · ')} />
         <Row says="Repeats" text={plan.repeats} />
       </dl>
       <section aria-label="Why so much">
@@ -139,7 +142,7 @@ function PlanView({ plan }: { readonly plan: Plan }) {
         <ol className="list-decimal pl-6">
           {plan.method.map((step) => (
             <li key={step} className="py-0.5">
-              {step}
+              {set(step)}
             </li>
           ))}
         </ol>

@@ -131,9 +131,16 @@ function hydrationFind(draft: Draft, { mentions }: AskedPiece, parts: Parts): re
 
 const LOSES = /\blost\b|\bgiven off|\bdriven off|\bevolved|\breleased|\bremoved|\bescaped|\bloss\b/i
 
+const RESIDUE = /\bresidue\b|\banhydrous\b|\bwhat (?:is|was) left\b|\bsolid (?:left|that (?:is|was) left)\b/i
+
+/** What is left of a hydrate when its water has gone. */
+const anhydrous = (solute: string | undefined) => (/\.\w*H2O$/.test(solute ?? '') ? solute?.split('.')[0] : undefined)
+
 function massFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
   const heating = first(parts, 'heating')
   const [substance] = ofKind(piece.mentions, 'substance')
+  const left = heating && anhydrous(draft.materials.get(heating.of ?? '')?.solute)
+  if (heating && left !== undefined && RESIDUE.test(piece.text)) return [{ quantity: 'mass', of: left, in: heating.id }]
   if (heating && LOSES.test(piece.text))
     return [{ quantity: 'mass', of: substance?.formula ?? heating.lost ?? 'H2O', in: heating.id }]
   if (!substance) return []
@@ -144,6 +151,10 @@ function massFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly Asked
 function amountFind(draft: Draft, piece: AskedPiece, parts: Parts): readonly AskedFind[] {
   const substances = ofKind(piece.mentions, 'substance')
   const places = placesFor(draft, piece, parts)
+  const heating = first(parts, 'heating')
+  const lost = heating?.lost ?? 'H2O'
+  if (heating && places.length === 0 && (substances[0]?.formula === lost || (substances.length === 0 && LOSES.test(piece.text))))
+    return [{ quantity: 'amount', of: lost, in: heating.id }]
   const of = substances[0]?.formula ?? soluteAt(draft, places[0], parts)
   return of === undefined ? [] : places.map((place) => ({ quantity: 'amount', of, in: place }))
 }
@@ -190,10 +201,16 @@ function placesFor(draft: Draft, piece: AskedPiece, parts: Parts): readonly stri
 const soluteLabel = (draft: Draft, formula: string) =>
   [...draft.materials.values()].find(({ solute }) => solute?.split('.')[0] === formula.split('.')[0])?.label
 
+/** Whether what is asked is about what a bottle was diluted from before the task: nothing here holds that. */
+const asksUndiluted = (draft: Draft, text: string): boolean =>
+  !/\bdiluted\b/i.test(text) &&
+  [...draft.materials.values()].some(({ dilutedFrom }) => dilutedFrom !== undefined && text.toLowerCase().includes(dilutedFrom))
+
 /** Bottles a piece names, or the one it must mean. */
 function labelsOr(draft: Draft, piece: AskedPiece, parts: Parts): readonly string[] {
   const named = [...new Set(ofKind(piece.mentions, 'label').map(({ label }) => label))]
   if (named.length > 0) return named
+  if (asksUndiluted(draft, piece.text)) return []
   const formula = ofKind(piece.mentions, 'substance')[0]?.formula
   const own = formula === undefined ? undefined : soluteLabel(draft, formula)
   if (own !== undefined) return [own]

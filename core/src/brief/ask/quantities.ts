@@ -22,10 +22,10 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   [/\bvolume\b.*\bneutrali[sz]es\b/i, 'crossing'],
   [/\b(?:number of )?moles\b|\bamounts?,? (?:\(?in mol\)?,? )?of\b/i, 'amount'],
   [
-    /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\baverage (?:the|of the|your)\b.*\b(?:titr|volumes?\b)|\b(?:value|figure) for (?:the|your) titre|\bhow (?:much|many cm3|many mL)(?: of)? \S+(?: \w+)? (?:is|was|were) (?:needed|used|required|taken)|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with/i,
+    /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\baverage (?:the|of the|your)\b.*\b(?:titr|volumes?\b)|\b(?:value|figure) for (?:the|your) titre|\bhow (?:much|many cm3|many mL)(?: of)? \S+(?: \w+)? (?:is|was|were) (?:needed|used|required|taken)|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with|\bvalue (?:of [^.;]{3,30} )?(?:that (?:you )?(?:will|can) |to )(?:be used|use) in (?:your|the) calculations?/i,
     'meanTitre',
   ],
-  [/\b(?:rate|gradient|slope)\b/i, 'gradient'],
+  [/\b(?:rate|gradient|slope)\b|\btangent at \D{0,4}[1-9]/i, 'gradient'],
   [
     /\btemperature (?:rise|change|increase|decrease|drop|fall)\b|\b(?:rise|fall|drop|change|increase|decrease) (?:in|of) (?:the )?temperature|\b(?:greatest|largest|maximum) (?:rise|fall|drop)\b|\bhow (?:much|far) (?:did|does|would) the temperature/i,
     'rise',
@@ -47,9 +47,9 @@ export function quantityIn(asked: string): AskedQuantity | undefined {
   const text = withoutLead(asked)
   const found = QUANTITIES.find(([pattern]) => pattern.test(text))?.[1]
   if (found === 'concentration' && PER_VOLUME.test(text)) return 'massConcentration'
-  if (found === 'mass' && /\bin (?:1|one)(?:\.0+)? ?(?:dm3|L|litre)\b|\bper (?:dm3|litre|L)\b/i.test(text))
+  if (found === 'mass' && /\bin (?:1|one|each|every)(?:\.0+)? ?(?:dm3|L|litre)\b|\bper (?:dm3|litre|L)\b/i.test(text))
     return 'massConcentration'
-  if (found === 'mass' && /\b(?:each|per|one|a single) tablet\b/i.test(text)) return 'perItem'
+  if (found === 'mass' && /\b(?:each|per|one|a|a single) (?:tablet|pill|lozenge)\b/i.test(text)) return 'perItem'
   return found
 }
 

@@ -7,7 +7,7 @@ import { ionsIn } from './ionsAsked.ts'
 import { piecesOf } from './pieces.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
 
-const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?)\b[^.?]*[:,]?\s*$/i
+const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?|report)\b[^.?]*[:,]?\s*$/i
 const NOUN_FIRST =
   /^(?:the |an? )?(?:average|mean|molarity|amount|number|concentration|percentage|percent|mass|value|volume|moles|initial rate|rate)\b/i
 

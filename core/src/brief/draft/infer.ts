@@ -3,11 +3,14 @@ import { quantityIn } from '../ask/quantities.ts'
 import { ofKind } from '../mention/mention.ts'
 import type { Draft } from './Draft.ts'
 
+/** "As calcium carbonate": what the result is expressed in, and not what the bottle holds. */
+const EXPRESSED = /\bhardness\b|\bas if\b|\bif (?:it|all)\b|\bexpressed\b|\bcalculated as\b/i
+
 /** What a question names in a bottle of which nothing else is said is taken to be dissolved in it; this is said beside it. */
 export function inferSolutes(draft: Draft): void {
   for (const { sentence, mentions } of draft.reads) {
     if (!isAsked(sentence.text) && !/^(?:the )?(?:concentration|molarity)\b/i.test(sentence.text)) continue
-    if (!/concentration/i.test(quantityIn(sentence.text) ?? '')) continue
+    if (!/concentration/i.test(quantityIn(sentence.text) ?? '') || EXPRESSED.test(sentence.text)) continue
     const named = [...new Set(ofKind(mentions, 'substance').map(({ formula }) => formula))].filter(
       (formula) => !/[+-]$|^[A-Z][a-z]?$|^H2O$/.test(formula),
     )
@@ -47,6 +50,10 @@ function isMixture(draft: Draft, label: string): boolean {
       (isAsked(sentence.text) || quantityIn(sentence.text) !== undefined) &&
       ofKind(mentions, 'label').some((one) => one.label === label),
   )
-  const named = new Set(asked.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)))
+  const named = new Set(
+    asked.flatMap(({ mentions }) =>
+      ofKind(mentions, 'substance').flatMap(({ formula }) => (/[+-]$/.test(formula) ? [] : [formula])),
+    ),
+  )
   return named.size > 1
 }

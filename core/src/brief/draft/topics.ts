@@ -38,7 +38,7 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
   const tubes =
     vessels.has('tube') ||
     has(
-      /\b(?:fresh|separate) (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bspot tests?|\beach test\b/i,
+      /\b(?:fresh|separate) (?:portion|sample)|\bflame test|\bthe following tests|\bthese tests|\btests? in the table|\bto (?:a |about )?\d ?cm depth|\bspot tests?|\beach test\b/i,
     )
   const tests = has(
     /\blitmus|\blimewater|\bsplint|\bsilver nitrate|\bAgNO3|\bbarium (?:chloride|nitrate)|\baqueous ammonia|\bdropwise|\bin excess|\bflame test|\bsodium hydroxide solution|\baqueous sodium hydroxide|\bportions?\b|\bpiece of (?:magnesium|zinc|iron|copper|lead|silver|metal)\b/i,

@@ -18,8 +18,15 @@ const MEASURED = /\b(?:of|from|with|into|in|to|and|or|add|both|between|titrate|p
 /** Enough evidence that a code is a label. */
 const ENOUGH = 3
 
+interface Surroundings {
+  /** A quantity of it is spoken of. */
+  readonly measured: boolean
+  /** The name of a substance stands right before it. */
+  readonly named: boolean
+}
+
 /** How much the surroundings of a code speak for its being a label. */
-function evidenceOf(text: string, from: number, to: number, measured: boolean): number {
+function evidenceOf(text: string, from: number, to: number, { measured, named }: Surroundings): number {
   const [before, after] = [text.slice(Math.max(0, from - 60), from), text.slice(to, to + 40)]
   const code = text.slice(from, to)
   const looksLikeFormula = /\d/.test(code) && substancesIn(code).length > 0 && /^(?:[A-Z]\d*){2,}$/.test(code)
@@ -32,6 +39,7 @@ function evidenceOf(text: string, from: number, to: number, measured: boolean): 
   if (BRACKETED.test(before) && CLOSED.test(after)) score += 3
   if (!looksLikeFormula && APPOSED.test(before) && /^[,.;]|^ is\b/.test(after)) score += 3
   if (measured) score += 2
+  if (named) score += /^ ?[,;.(]/.test(after) ? 3 : 2
   if (MEASURED.test(before)) score += 1
   return score
 }
@@ -55,7 +63,8 @@ export function findLabels(sentences: readonly Sentence[]): ReadonlySet<string> 
   for (const sentence of sentences) {
     const { text } = sentence
     if (isHeading(text)) continue
-    const things = thingsIn(text).filter(({ kind }) => kind !== 'substance')
+    const all = thingsIn(text)
+    const things = all.filter(({ kind }) => kind !== 'substance')
     for (const match of text.matchAll(ALL)) {
       const [from, to] = [match.index, match.index + match[0].length]
       if (isNoLabel(text, from, to) || things.some((one) => from < one.to && one.from < to)) continue
@@ -66,7 +75,8 @@ export function findLabels(sentences: readonly Sentence[]): ReadonlySet<string> 
           /^\s*(?:portions?\s*)?(?:each\s*)?(?:of\s+)?(?:the\s+)?(?:solution\s+|solid\s+)?$/.test(text.slice(one.to, from)),
       )
       const alone = sentence.cell?.column === 0 && text === match[0]
-      scores.set(match[0], (scores.get(match[0]) ?? 0) + (alone ? ENOUGH : evidenceOf(text, from, to, measured)))
+      const named = all.some((one) => one.kind === 'substance' && one.written === 'name' && text.slice(one.to, from) === ' ')
+      scores.set(match[0], (scores.get(match[0]) ?? 0) + (alone ? ENOUGH : evidenceOf(text, from, to, { measured, named })))
     }
     for (const label of [...numberedIn(text), ...rangesIn(text), ...wordsIn(text)]) found.add(label)
   }

@@ -1,5 +1,5 @@
-/** A code that may be a label: `L1`, `FA 3`, `K 7`, `Q`. */
-export const CODE = String.raw`[A-Z]{1,3} ?\d{1,2}|[A-Z]{1,2}(?:\.\d)?`
+/** A code that may be a label: `L1`, `FA 3`, `K 7`, `Q`; the figure of "add N 2.0 mL" is no part of one. */
+export const CODE = String.raw`[A-Z]{1,3} ?\d{1,2}(?!\.\d| ?(?:cm3|mL|g|M|mol)\b)|[A-Z]{1,2}(?:\.\d)?`
 export const WHOLE_CODE = new RegExp(`^(?:${CODE})$`)
 /** Formulae of two capitals: potassium iodide is no bottle KI. */
 const FORMULAE: ReadonlySet<string> = new Set(['KI', 'KF', 'HF', 'HI', 'CO', 'NO', 'BN', 'OH', 'CN'])

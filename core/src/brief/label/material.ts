@@ -23,6 +23,8 @@ export interface SheetMaterial {
   note?: string
   /** Which indicator it is. */
   indicator?: string
+  /** It is this, diluted before the task: what is asked of that is not asked of it. */
+  dilutedFrom?: string
   /** Where the sheet speaks of it first. */
   at: number
 }
@@ -47,13 +49,26 @@ function soluteOf(mentions: readonly Mention[], words: string): string | undefin
     ({ formula, written }) =>
       !/[+-]$/.test(formula) &&
       formula !== 'H2O' &&
-      (written === 'formula' || !/^[A-Z][a-z]?$/.test(formula) || METAL_FORM.test(words)),
+      (written === 'formula' || !/^[A-Z][a-z]?$/.test(formula) || METAL_FORM.test(words) || /^[\W_]*\w+[\W_]*$/.test(words)),
   )
   const written = named.filter((one) => one.written === 'formula')
   // A formula that is written out says what it is, whatever it comes in; a name may be of what is in it.
   if ((written.length > 0 ? IMPURE : MIXED).test(words)) return undefined
   const formulae = [...new Set((written.length > 0 ? written : named).map(({ formula }) => formula))]
   return formulae.length === 1 ? formulae[0] : undefined
+}
+
+const DILUTED = /^\s*(?:the |some )?((?!it\b)[a-z][a-z -]{2,40}?),? (?:that |which )?(?:(?:has|was) (?:been )?)?diluted\b/i
+
+/** "FC 3 is potassium chromate(VI), the indicator": its own name is the indicator's. */
+function indicatorBySaying(mentions: readonly Mention[], text: string, words: string): string | undefined {
+  const [named] = ofKind(mentions, 'substance').filter(({ written }) => written === 'name')
+  return named && /\b(?:the|an|as) indicator\b/i.test(text)
+    ? words
+        .slice(named.from, named.to)
+        .toLowerCase()
+        .replace(/\([iv]+\)/, '')
+    : undefined
 }
 
 /**
@@ -71,6 +86,8 @@ export function materialOf(label: string, said: readonly Said[], words: string, 
   const [strength] = ofKind(own, 'strength')
   const [indicator] = ofKind(own, 'indicator')
   const solute = soluteOf(own, text)
+  const called = indicator?.name ?? indicatorBySaying(own, text, words)
+  const diluted = DILUTED.exec(text)?.[1]
   const dissolved = strength !== undefined || DISSOLVED.test(text)
   const isSolid =
     (SOLID.test(text) || /\.(?:\d*|[a-z])H2O$/.test(solute ?? '') || INSOLUBLE.test(solute ?? '')) &&
@@ -84,7 +101,8 @@ export function materialOf(label: string, said: readonly Said[], words: string, 
     ...(solute === undefined ? {} : { solute }),
     ...(strength && !strength.about ? { strength: strength.strength } : {}),
     ...(strength?.about ? { about: strength.strength.value } : {}),
-    ...(indicator === undefined ? {} : { indicator: indicator.name }),
+    ...(called === undefined ? {} : { indicator: called }),
+    ...(diluted === undefined ? {} : { dilutedFrom: diluted }),
     ...(told.some(({ holds }) => holds) ? { holds: true } : {}),
     ...(told.length === 0 && said.length > 0 ? { product: true } : {}),
   }

@@ -20,7 +20,7 @@ export interface Read {
 }
 
 const TELLS =
-  /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:run|put)\b)(?!\s+(?:then\s+|now\s+|to be\s+)?(?!(?:called|labelled|obtained|extracted|pressed|crushed|powdered|dissolved|hydrated|prepared|diluted|saturated|contaminated|said|supposed|concentrated|unlabelled|dried|distilled|sold|supplied|provided|needed|red)\b)[a-z-]+ed\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s))\s*/
+  /^[)'"]?\s*(?:,\s*)?(?:which\s+|that\s+)?(?:(?:(?:is|are|was|were)(?!\s+(?:then\s+|now\s+|to be\s+)?(?:run|put)\b)(?!\s+(?:then\s+|now\s+|to be\s+)?(?!(?:called|labelled|obtained|extracted|pressed|crushed|powdered|dissolved|hydrated|prepared|diluted|saturated|contaminated|said|supposed|concentrated|unlabelled|dried|distilled|sold|supplied|provided|needed|red)\b)[a-z-]+ed\b)|contains?|containing|holds?|has|comes? from|consists? of|each (?:contains?|holds?|is))\b|[:=](?=\s)(?!\s*(?:add|warm|heat|dissolve|test|put|place|take|shake|boil|do|carry|pour|mix|hold|dip|use)\b))\s*/
 /** A relative clause between a label and what is told of it: `E, found in the shed, is …`. */
 const ASIDE = /^\s*,\s[^,.;]{3,60},\s+(?=(?:is|are|contains?|holds?)\b)/
 const LIST = /^\s*(?:,|and|,\s*and|and of|or)\s*$/
@@ -127,7 +127,7 @@ function* toldAfter(
 
 /** What stands between the words that are said of a label and those before them. */
 const BOUNDARY =
-  /.*(?:[;:(]|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
+  /.*(?:[;:]|\((?![IVX]+\))|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
 
 /** "potassium manganate(VII), 0.0204 M (solution K)": a strength alone tells of what is named before its comma. */
 function nameBefore(phrase: string, begun: number): number {

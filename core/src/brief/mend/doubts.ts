@@ -4,10 +4,18 @@ import { isCode } from '../label/candidates.ts'
 import type { SheetMaterial } from '../label/material.ts'
 import { type Mention, ofKind } from '../mention/mention.ts'
 import { type Gap, NOTHING } from './gap.ts'
+import { unplacedIn } from './unplaced.ts'
 
 /** What was read, and looks as if it had been read wrongly: it is asked about before it is believed. */
 export function doubtsOf(draft: Draft): readonly Gap[] {
-  return [...fullTubes(draft), ...nothingKnown(draft), ...unusedStrengths(draft), ...loneSpots(draft), ...massesTold(draft)]
+  return [
+    ...fullTubes(draft),
+    ...nothingKnown(draft),
+    ...unusedStrengths(draft),
+    ...loneSpots(draft),
+    ...massesTold(draft),
+    ...unplacedIn(draft),
+  ]
 }
 
 /** More is hardly ever done in one tube (common practice). */

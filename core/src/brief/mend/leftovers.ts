@@ -113,7 +113,13 @@ function* leftIn(draft: Draft, read: Read): Generator<Gap> {
     if (PASSING.has(kind)) continue
     if (mention.kind === 'quantity' && mention.of === 'volume' && mention.unit === 'cm3' && !ofWater(draft, read, mention))
       yield leftVolume(draft, mention)
-    if (mention.kind === 'quantity' && mention.of === 'mass' && kind !== 'material' && !mention.about)
+    if (
+      mention.kind === 'quantity' &&
+      mention.of === 'mass' &&
+      kind !== 'material' &&
+      !mention.about &&
+      !isFineness(draft, mention)
+    )
       yield leftOver(draft, mention, 'mass', 'What is weighed there?', [])
   }
   if (kind === 'not read' && isOrder(draft, read)) {
@@ -135,6 +141,10 @@ const ofWater = (draft: Draft, { mentions }: Read, volume: Mention) => {
     ? true
     : /\b(?:water|buffer|depth)\b/i.test(draft.words.slice(volume.to, volume.to + 30))
 }
+
+/** "To 0.001 g": how finely a balance is read. */
+const isFineness = (draft: Draft, { from }: Mention) =>
+  /\bto (?:the nearest |within )?$/i.test(draft.words.slice(Math.max(0, from - 20), from))
 
 /** Whether a sentence orders something of which nothing became a step. */
 function isOrder(draft: Draft, { sentence }: Read): boolean {

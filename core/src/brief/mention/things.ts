@@ -7,6 +7,9 @@ import { vesselsIn } from './vessels.ts'
 
 export const overlaps = (one: Mention, other: Mention) => one.from < other.to && other.from < one.to
 
+/** "Lead the gas into …" is no metal. */
+const LEADS = /^leads? (?:the|off|it|any|to|a)\b/i
+
 /** What a text speaks of without its labels, in the order in which it stands. */
 export function thingsIn(text: string, labels: ReadonlySet<string> = new Set()): readonly Mention[] {
   const found: Mention[] = []
@@ -19,6 +22,7 @@ export function thingsIn(text: string, labels: ReadonlySet<string> = new Set()):
   put(vesselsIn(text))
   put(quantitiesIn(text))
   put(indicatorsIn(text))
-  put(substancesIn(text, labels).map(({ formula, from, to, written }) => ({ kind: 'substance', formula, written, from, to })))
+  const named = substancesIn(text, labels).filter(({ from, to }) => !LEADS.test(text.slice(from, to + 6)))
+  put(named.map(({ formula, from, to, written }) => ({ kind: 'substance', formula, written, from, to })))
   return found.toSorted((a, b) => a.from - b.from)
 }

@@ -40,6 +40,7 @@ export function makeUp(bench: Bench, clause: Clause): boolean {
   const { read, text } = clause
   if (!makesUp(clause)) return false
   draft.mark(read.sentence.n, 'make up')
+  land(bench, clause)
   if (bench.place !== 'volumetric' || bench.holds.volumetric.length === 0) gather(bench)
   const [...held] = bench.empty('volumetric')
   const isOpen = bench.solution !== undefined && bench.solution.gives === undefined && bench.titration === undefined
@@ -53,6 +54,15 @@ export function makeUp(bench: Bench, clause: Clause): boolean {
   for (const volume of ofKind(clause.mentions, 'quantity')) if (volume.value === flask) draft.land(volume, 'what the flask holds')
   bench.place = 'flask'
   return true
+}
+
+/** "To the mark with the acid FH 2": what only fills the flask up is no source of what is made. */
+function land({ draft }: Bench, { text, from, mentions }: Clause): void {
+  const filling = /\bwith\b/i.exec(text)?.index ?? text.length
+  for (const label of ofKind(mentions, 'label').filter((one) => one.from - from > filling)) {
+    draft.helpers.add(label.label)
+    draft.land(label, 'what it is made up with')
+  }
 }
 
 /** Weighings that went into no solution yet. */

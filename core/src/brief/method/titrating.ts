@@ -5,7 +5,7 @@ import { type Clause, vesselIn } from './clause.ts'
 const TITRATES =
   /\btitrate[sd]?\b|\btitrating\b|\b(?:carry out|perform|do|make|begin|complete) (?:a |an |one |the |your |at least \w+ )?(?:\w+ )?titrations?\b|\brun(?:ning)? (?:it )?in\b|\brun (?:from|into)\b|\bis (?:then )?(?:run in|added) from (?:a|the) buret/i
 const NOT_YET =
-  /^(?:explain|suggest|you will|in this)|\bwill\b|\bbefore (?:you|the) titrat|\bto be titrated|\btoo \w+ to titrate/i
+  /^(?:explain|suggest|you will|in this)|\b(?:will|would)\b|\bbefore (?:you|the) titrat|\bto be titrated|\btoo \w+ to titrate/i
 const WITH = /\b(?:with|using|against)\b/i
 const AS_INDICATOR = /\bindicator\b/i
 
@@ -120,7 +120,7 @@ export function indicate(bench: Bench, clause: Clause): boolean {
 /** A titration that a clause carries out. */
 export function titrate(bench: Bench, clause: Clause): boolean {
   const { draft } = bench
-  if (!TITRATES.test(clause.text) || NOT_YET.test(clause.read.sentence.text)) return false
+  if (!TITRATES.test(clause.text) || NOT_YET.test(clause.read.sentence.text) || isTold(clause)) return false
   const titrant = titrantIn(bench, clause)
   if (titrant !== undefined) bench.burette = titrant
   flaskOf(bench, clause, titrant)
@@ -142,6 +142,12 @@ export function titrate(bench: Bench, clause: Clause): boolean {
   draft.touch(clause.read.sentence.n, bench.titration.id)
   return true
 }
+
+/** "In acid it sets iodine free, and the iodine is titrated": the principle is told, and nothing is done. */
+const isTold = ({ read: { sentence, mentions } }: Clause): boolean =>
+  /\b(?:is|are) titrated\b/i.test(sentence.text) &&
+  mentions.every(({ kind }) => kind === 'substance' || kind === 'equation') &&
+  !/\buntil\b|\bto (?:the|a|an)\b/i.test(sentence.text)
 
 /** "Titrate W2 with W3": what stands in the flask, of which no volume is said. */
 function flaskOf(bench: Bench, { text, from, mentions }: Clause, titrant: string | undefined): void {

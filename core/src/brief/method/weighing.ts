@@ -39,6 +39,8 @@ function weighedIn(
   // "Crush five tablets T and weigh the powder": what the sentence spoke of before.
   const spoken = weighs && /\bweigh\w*\s+(?:the|this|all|them|it|your)\b/i.test(text) ? solidOf(bench, read) : undefined
   if (spoken !== undefined && ofKind(mentions, 'vessel').length === 0) return { material: spoken, ...(mass ? { mass } : {}) }
+  const things = weighs && !mass && THINGS.test(text) ? onlySolid(bench) : undefined
+  if (things !== undefined) return { material: things }
   if (!weighs && !mass) return undefined
   const unsaid = weighs && mass ? onlyUnsaid(bench) : undefined
   if (unsaid !== undefined && ofKind(mentions, 'substance').length === 0)
@@ -55,6 +57,15 @@ function weighedIn(
 /** A solid that a sentence speaks of. */
 const solidOf = ({ draft }: Bench, { mentions }: Clause['read']): string | undefined =>
   ofKind(mentions, 'label').find(({ label }) => draft.materials.get(label)?.form === 'solid')?.label
+
+/** "Weigh the five tablets together" */
+const THINGS =
+  /\bweigh\w*\s+(?:the|all|your)\b.*\b(?:tablets?|pills?|crystals|powder|solid|shells?|sample|lozenges?|ash|stones?)\b/i
+
+function onlySolid({ draft, weighed }: Bench): string | undefined {
+  const solids = [...draft.materials.values()].filter(({ form }) => form === 'solid')
+  return solids.length === 1 && weighed.length === 0 ? solids[0]?.label : undefined
+}
 
 /** The one bottle of which no strength, no solute and no form is said: "two samples are weighed" means it. */
 function onlyUnsaid({ draft }: Bench): string | undefined {

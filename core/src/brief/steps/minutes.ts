@@ -2,6 +2,7 @@ import type { SentenceKind } from '../draft/Draft.ts'
 import type { DraftPart } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
+import { numberSaid } from '../mention/quantities.ts'
 import { deedsIn } from '../method/verbs.ts'
 import type { Minutes } from './step.ts'
 
@@ -46,6 +47,12 @@ function seriesMinutes(part: DraftPart | undefined): number {
   return part.x.unit === 's' ? last / 60 : part.x.unit === 'min' ? last : part.planned.length / 2
 }
 
+const RUNS = /\b(?:do|carry out|make) (two|three|four|five|six|\d) (?:runs|experiments|trials)\b/i
+const BETWEEN_RUNS = 3
+
+/** How many runs a sentence asks for; 0 where it asks for none. */
+export const runsSaid = (text: string): number => Number(numberSaid(RUNS.exec(text)?.[1] ?? '0'))
+
 const rounded = (minutes: number) => Math.round(minutes * 10) / 10
 
 /**
@@ -58,6 +65,9 @@ export function minutesOf(read: Read, kind: SentenceKind, parts: readonly DraftP
   const said = timeSaid(read)
   const hands = HANDS[kind]
   const run = Math.max(0, ...parts.map(seriesMinutes))
+  const runs = runsSaid(read.sentence.text)
+  // The first run is the one that is told; what comes between two is cleaning and filling anew.
+  if (kind === 'measure' && runs > 1) return { hands: rounded((runs - 1) * (run + hands + BETWEEN_RUNS)), wait: 0 }
   if (kind === 'measure' && run > 0) return { hands: rounded(hands + run), wait: 0 }
   if (kind === 'titrate' && parts.some((part) => part.kind === 'titration')) return { hands: hands * RUNS_PER_TITRATION, wait: 0 }
   if (kind === 'tubes') {

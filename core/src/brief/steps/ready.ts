@@ -8,7 +8,7 @@ const VESSELS: Readonly<Partial<Record<Vessel, string>>> = {
   burette: 'burette, rinsed with water and then with its own solution',
   pipette: 'pipette with a filler, rinsed with water and then with its own solution',
   cylinder: 'measuring cylinder',
-  'conical flask': 'conical flasks, rinsed with water, on a white tile',
+  'conical flask': 'conical flasks, rinsed with water',
   'volumetric flask': 'volumetric flask, rinsed with water; dropper for the last of it',
   beaker: 'beaker, clean and dry',
   crucible: 'crucible on a pipeclay triangle, tongs, heat-proof mat',

@@ -5,7 +5,7 @@ import type { DraftPart, DraftTube } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 import { materialId } from '../task/toTask.ts'
-import { minutesOf } from './minutes.ts'
+import { minutesOf, runsSaid } from './minutes.ts'
 import { cautionFor, purposeOf } from './purposes.ts'
 import { readyFor } from './ready.ts'
 import type { RunStep } from './step.ts'
@@ -75,7 +75,11 @@ function stepOf({ draft, questions, task }: StepContext, read: Read, kind: Sente
     purpose: purposeOf(read, kind, tubes),
     ready: isDone ? readyFor(read, tubes) : [],
     ...(caution === undefined ? {} : { caution }),
-    minutes: minutesOf(read, kind, begun.length > 0 ? begun : rack),
+    minutes: minutesOf(
+      read,
+      kind,
+      begun.length > 0 ? begun : runsSaid(text) > 1 ? draft.of('series', read.sentence.block) : rack,
+    ),
     ...(goesTo === undefined ? {} : { goesTo }),
     makes: {
       materials: kind === 'material' ? [...new Set(ofKind(read.mentions, 'label').map(({ label }) => materialId(label)))] : [],

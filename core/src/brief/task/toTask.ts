@@ -124,7 +124,13 @@ function writeMaterial({ label, form, solute, strength, note }: SheetMaterial): 
 
 /** How many tablets a sheet weighs together. */
 const itemsIn = (words: string): number =>
-  Number(numberSaid(/\b(\d{1,2}|two|three|four|five|six|ten) (?:\w+ ){0,2}tablets\b/i.exec(words)?.[1] ?? '1')) || 1
+  // A number that begins a line is the number of a question.
+  Number(
+    numberSaid(
+      /(?<!^[ \t]*)\b(\d{1,2}|two|three|four|five|six|eight|ten) (?:\w+ ){0,2}(?:tablets|pills|lozenges)\b/im.exec(words)?.[1] ??
+        '1',
+    ),
+  ) || 1
 
 /** What is asked, with bottles by their ids. */
 function writeFind(find: AskedFind, words: string): Record<string, unknown> {

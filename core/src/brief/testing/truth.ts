@@ -112,4 +112,13 @@ export const TRUTH: Readonly<Record<string, readonly (number | null)[]>> = {
   'b-kiln-wash': [CROSSING, (1.5 * X) / 0.025],
   'b-shell-fizz': [rateAt(0)],
   'b-cold-salt': [RISE],
+  'c-slip-bleach': [24.3, (0.0985 * T) / 2 / 0.025, ((0.0985 * T) / 2 / 0.025) * 25, ((0.0985 * T) / 2 / 0.025) * 25 * 74.44],
+  'c-borax': [meanOf(3, (mass, titre) => ((mass / 381.36) * 2) / titre)],
+  'c-brine-silver': [24.3, 0.05 * T, 0.05 * T, (0.05 * T) / 0.01],
+  'c-epsom-oven': [lost, solid - lost, lost / WATER, waterTo(120.37)],
+  'c-magnesium-copper': [RISE],
+  'c-peroxide-gas': [rateAt(0), rateAt(60)],
+  'c-tonic-and-bottle': [24.3, 0.005 * T, (0.005 * T * 5) / 0.025, ((0.005 * T * 5) / 0.025) * 55.845],
+  'c-lemon-heat': [CROSSING, (2 * X) / 3 / 0.025],
+  'c-iron-pills': [24.3, 0.01 * T * 5, (0.01 * T * 50 * 55.845 * 1000) / 5],
 }

@@ -13,7 +13,8 @@ const ROMAN = /^(?:i{1,3}|iv|vi{0,3}|ix|x)$/
 const WORDS =
   /^(?:question|experiment|exercise|task|part|test|step|stage|section)[ \t]+(\d{1,2}|[A-Z]|[ivx]+)\b[ \t]*[.:)-]?[ \t]*/i
 const LETTER = /^\(([a-z]{1,4})\)[ \t]*|^([a-hA-H])[).][ \t]+(?=\S)/
-const NUMBER = /^\((\d{1,2})\)[ \t]*|^(\d{1,2})[.):][ \t]+(?=\S)|^(\d{1,2})[ \t]+(?=\(?[A-Za-z(])/
+const NUMBER =
+  /^\((\d{1,2})\)[ \t]*|^(\d{1,2})[.):][ \t]+(?=\S)|^(\d{1,2})[ \t]+(?=\(?[A-Za-z(])|^(\d{1,2}\.\d{1,2})[.)]?[ \t]+(?=[A-Z(])/
 const BULLET = /^[•*][ \t]*|^-[ \t]+(?=\S)/
 
 /** A quantity or a bottle at the beginning of a line is no number of a step: `2 M acid`, `25 cm3 of A`, `1 is sodium chloride`. */
@@ -42,8 +43,8 @@ export function markerAt(text: string, from: number, inline: boolean): Marker | 
   if (letter && name !== undefined && (name.length === 1 || ROMAN.test(name)) && !(inline && letter[2] !== undefined))
     return { kind: letterOrRoman(name), name: name.toLowerCase(), from, to: from + letter[0].length }
   const number = QUANTITY.test(ahead) ? null : NUMBER.exec(ahead)
-  const figure = number?.[1] ?? number?.[2] ?? number?.[3]
-  if (!number || figure === undefined || (inline && number[3] !== undefined)) return undefined
+  const figure = number?.[1] ?? number?.[2] ?? number?.[3] ?? number?.[4]
+  if (!number || figure === undefined || (inline && (number[3] ?? number[4]) !== undefined)) return undefined
   return { kind: 'number', name: figure, from, to: from + number[0].length }
 }
 

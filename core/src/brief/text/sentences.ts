@@ -39,7 +39,8 @@ function endsIn(line: string): readonly number[] {
     const before = line.slice(Math.max(0, to - 12), to)
     const own = line.slice(Math.max(ends.at(-1) ?? 0, to - 24), to)
     const isPoint = match[0].startsWith('.')
-    if (isPoint && (ABBREVIATION.test(before) || BARE_MARKER.test(own) || /^\s+[a-z]/.test(line.slice(to, to + 4)))) continue
+    const goesOn = (isPoint || match[0].length > 1) && /^\s+[a-z]/.test(line.slice(to, to + 4))
+    if (goesOn || (isPoint && (ABBREVIATION.test(before) || BARE_MARKER.test(own)))) continue
     ends.push(to)
   }
   return ends
@@ -52,14 +53,29 @@ const SET_OFF = /[.:;?!•|\t]\s*$/
 function marksIn(line: string): readonly number[] {
   const marks: number[] = []
   let number = Number(/^\s*(?:question )?(\d{1,2})\b/i.exec(line)?.[1] ?? Number.NaN)
+  let romans = 0
   for (const match of line.matchAll(/[(•]|(?<=\s)\d|(?<=\s)(?:Test|Step|Question|Experiment|Part)(?= \d)/g)) {
     const at = match.index
-    if (at === 0 || !(match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at)))) continue
+    const roman = nextRoman(line, at, romans)
+    if (roman) romans++
+    if (at === 0 || !(roman || match[0] === '•' || SET_OFF.test(line.slice(Math.max(0, at - 4), at)))) continue
     const next = line.length > WIDEST_ROW ? bareNumber(line, at, number) : undefined
     if (next !== undefined) number = next
     if (next !== undefined || markerAt(line, at, true)) marks.push(at)
   }
   return marks
+}
+
+const ROMANS = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii']
+const REFERS = /\b(?:in|part|from|question|to|of|and|or|test|step)\s+(?:\(?[a-z0-9]\)?)?$/i
+
+/** "(i) the mean titre (ii) the concentration …": in a run of them each is a marker, with or without a point before it. */
+function nextRoman(line: string, at: number, known: number): boolean {
+  return (
+    line.startsWith(`(${ROMANS[known]}) `, at) &&
+    (known > 0 || at === 0 || SET_OFF.test(line.slice(Math.max(0, at - 4), at))) &&
+    !REFERS.test(line.slice(Math.max(0, at - 16), at))
+  )
 }
 
 /** In a sheet that was run into a paragraph a bare number is a marker where it is the next one: "… dm-3. 2 FB 3 is …". */

@@ -56,6 +56,8 @@ export function ordersIn(sentence: string, { samples, bottles, last, before = []
   if (read.kind !== 'acts') return { acts: [], notRead: [] }
   const notRead: string[] = []
   const acts = read.acts.flatMap(({ action, text: words }): DraftAct[] => {
+    // One looks at a tube all the time: it is no act of its own in the middle of others.
+    if (action.do === 'look' && read.acts.length > 1) return []
     const known = action.reagent === undefined || reagentNamed(action.reagent) !== undefined || action.do !== 'add'
     if (!known) {
       notRead.push(words)

@@ -18,7 +18,7 @@ const GOES_ON =
   /^\s*(?:then|and|now|in excess|an excess|until)\b|\bsame (?:tube|test-?tube)|\bto (?:the|this) (?:mixture|precipitate|solution formed|tube)\b|^(?:warm|boil|shake|cool|leave|filter|test (?:any|the|for))\b|\bgas (?:evolved|given)/i
 const ADDS = /\b(?:add|test (?:it|each)? ?with)\s*:?$/i
 const INSTRUCTS =
-  /^(?:carry out (?!a flame)|complete the|do (?:these|the following)|use a (?:fresh|\d)|take (?:a (?:fresh|separate)|\d|about)|for (?:every|each) test|record|you are provided|test and identify|if\b|divide\b|observe\b|describe what|note (?:what|any|all)|write\b|repeat the tests|in each (?:case|test))/i
+  /^(?:carry out (?!a flame)|complete the|do (?:these|the following)|use a (?:fresh|\d)|take (?:a (?:fresh|separate)|\d|about)|for (?:every|each) test|record|you are provided|test and identify|if\b|divide\b|observe\b|describe what|note (?:what|any|all)|write\b|repeat the tests|in each (?:case|test)|at each stage|no (?:additional|further) tests|all your observations)/i
 const REPEATS =
   /\brepeat (?:test |step |part |experiment )?\(?([a-z]{1,4}|\d{1,2})\)? (?:but )?(?:with|using) (.+?)(?:,? (?:in place of|instead of)\b|\.|$)/i
 const HEAD_CELL =
@@ -82,6 +82,11 @@ class TestReader {
     const copy = repeated(sentence.text, this.tests, this.samples, this.bottles)
     if (copy) {
       this.begin(read, copy)
+      return
+    }
+    const same = theSameWith(sentence.text, this.tests.at(-1), this.samples, this.bottles)
+    if (same) {
+      this.begin(read, same)
       return
     }
     if (INSTRUCTS.test(sentence.text) && !/\badd\b/i.test(sentence.text)) {
@@ -195,6 +200,24 @@ function repeated(
   if (!test || swap?.reagent === undefined) return undefined
   return test.acts.map((act, index) =>
     index === test.acts.length - 1 && swap.reagent !== undefined ? { ...act, reagent: swap.reagent } : act,
+  )
+}
+
+const SAME_WITH = /\b(?:do|try) the same (?:with|using) (?!a (?:new|fresh|second)|\w+ (?:more|other))(.+?)\.?$/i
+
+/** "With new drops do the same with ammonia": the acts of the test before with another bottle. */
+function theSameWith(
+  text: string,
+  test: Test | undefined,
+  samples: readonly string[],
+  bottles: readonly { label: string; reagent: string }[],
+): DraftAct[] | undefined {
+  const instead = SAME_WITH.exec(text)?.[1]
+  const [swap] = instead === undefined ? [] : ordersIn(`add ${instead}`, { samples, bottles }).acts
+  const reagents = new Set(test?.acts.flatMap(({ reagent }) => reagent ?? []))
+  if (!test || swap?.reagent === undefined || reagents.size !== 1) return undefined
+  return test.acts.map((act) =>
+    act.reagent === undefined || swap.reagent === undefined ? act : { ...act, reagent: swap.reagent },
   )
 }
 

@@ -53,7 +53,11 @@ const STRENGTHS = [1, 0.8, 0.6, 0.4]
 function levels(changed: Changed): readonly string[] {
   if (changed === 'temperature') return ['at 20 °C', 'at 30 °C', 'at 40 °C']
   if (changed === 'size') return ['with large pieces', 'with small pieces', 'with powder']
-  return STRENGTHS.map((part) => `with ${(ACID * part).toFixed(0)} cm3 of A and ${(ACID * (1 - part)).toFixed(0)} cm3 of water`)
+  return STRENGTHS.map((part) =>
+    part === 1
+      ? `with ${ACID} cm3 of A alone`
+      : `with ${(ACID * part).toFixed(0)} cm3 of A and ${(ACID * (1 - part)).toFixed(0)} cm3 of water`,
+  )
 }
 
 function plan(values: Readonly<Record<string, string>>): Plan | { readonly refused: string } {

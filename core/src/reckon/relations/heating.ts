@@ -1,5 +1,5 @@
 import { type Entry, type PartOf, type Path, path } from '../../record/index.ts'
-import { type Formula, formatEquation, parseFormula, sameSpecies } from '../../substance/index.ts'
+import { type Formula, formatEquation, hasSomeWater, parseFormula, sameSpecies, waterOf } from '../../substance/index.ts'
 import type { Bench } from '../Bench.ts'
 import { heated, type Place } from '../place.ts'
 import type { Key, What } from '../quantity.ts'
@@ -81,5 +81,9 @@ export function relateHeating(bench: Bench, part: PartOf<'heating'>): void {
     oneWay: true,
     formulas: { [left]: 'm(residue) = (container + residue) − container' },
   })
+  const solute = bench.solute(part.of)
+  // What is left of a hydrate is its salt, where water is what it lost.
+  if (solute && hasSomeWater(solute) && sameSpecies(lost, WATER))
+    bench.network.product({ gives: bench.mass(waterOf(solute).salt, place), over: [left], silent: true })
   relateReaction(bench, part, place)
 }
