@@ -2,6 +2,7 @@ import type { Conventions } from '../record/index.ts'
 import { isAsked } from './ask/asked.ts'
 import type { AskedQuestion } from './ask/find.ts'
 import { readAsked } from './ask/readAsked.ts'
+import { readSetting } from './ask/settings.ts'
 import { backToParents, correctByUse } from './draft/byUse.ts'
 import { Draft } from './draft/Draft.ts'
 import { inferHydrate, inferSolutes } from './draft/infer.ts'
@@ -20,6 +21,7 @@ import { readChromatogramOf } from './method/chromatogram.ts'
 import { readHeating } from './method/heating.ts'
 import { readMethod } from './method/readMethod.ts'
 import { type Deed, deedsIn } from './method/verbs.ts'
+import { readAlong } from './series/along.ts'
 import { readSeriesOf } from './series/readSeries.ts'
 import { conventionsOf } from './task/conventions.ts'
 import { joinLines } from './text/lines.ts'
@@ -85,8 +87,10 @@ function readBlock(draft: Draft, reads: readonly Read[], said: readonly Said[]):
   if (topics.has('titration')) readMethod(draft, reads, said)
   if (topics.has('heating')) readHeating(draft, reads)
   if (topics.has('temperature') || topics.has('gas')) readSeriesOf(draft, reads, topics)
+  if (topics.has('readings')) readAlong(draft, reads)
   if (topics.has('chromatogram')) readChromatogramOf(draft, reads)
   if (topics.has('tubes')) readTubesOf(draft, reads)
+  readSetting(draft, reads)
 }
 
 const DOES =
@@ -110,7 +114,7 @@ function markMaterials(draft: Draft, said: readonly Said[]): void {
 
 /** What a sheet or a plan notes beside the work: nothing of it is done by itself. */
 const NOTE =
-  /^(?:changed|measured|kept the same|controlled|variables?|headings of the table|the result|repeats|aim|safety|hazards?|caution|warning|note)s?:\s/i
+  /^(?:never|wear|eye protection|gloves)\b|^(?:changed|measured|kept the same|controlled|variables?|headings of the table|the result|repeats|aim|safety|hazards?|caution|warning|note)s?:\s/i
 
 function markNotes(draft: Draft): void {
   for (const { sentence, mentions } of draft.reads) {
@@ -145,12 +149,13 @@ const REPEATS =
 /** Headings, and sentences that only say how often it is done: nothing of them is to be recorded by itself. */
 function markRest(draft: Draft): void {
   for (const { sentence } of draft.reads) {
+    const text = sentence.text.replace(/\s*\([^)]*\)$/, '')
     const isHeading =
       sentence.opens &&
-      !/[.:;?!,]$/.test(sentence.text) &&
-      sentence.text.split(' ').length <= 9 &&
+      !/[.:;?!,]$/.test(text) &&
+      text.split(' ').length <= 9 &&
       sentence.markers.every(({ kind }) => kind !== 'bullet' && kind !== 'number') &&
-      !/\d/.test(sentence.text) &&
+      !/\d/.test(text) &&
       sentence.cell === undefined &&
       /^[A-Z]/.test(sentence.text)
     if (isHeading) draft.mark(sentence.n, 'heading')

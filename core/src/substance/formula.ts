@@ -1,4 +1,5 @@
 import { ChemistryError } from '../problem/index.ts'
+import { withPlainSigns } from '../wording/index.ts'
 import { type ElementSymbol, isElement } from './elements.ts'
 import { isStandIn, SHORT_FORMULAE, SHORT_NAMES, type StandIn } from './standIns.ts'
 
@@ -36,6 +37,13 @@ const WHOLE_BRACKET = /^(\[.*\])(\d*)([+\-−])$/
 const SINGLE = /^(.*?)([+\-−])$/
 /** Triiodide is the one common ion of a lone element whose digit is a subscript. */
 const LONE_BUT_SUBSCRIPT = new Set(['I3-'])
+
+/** A formula on the line: raised charges with a sign before them, `SO4^2-` but `Ca2+`, lowered figures as figures. */
+const onTheLine = (text: string) =>
+  withPlainSigns(text.replace(/(?<!^[A-Z][a-z]?)[²³⁴](?=[⁺⁻]$)/, (digit) => `^${digit}`).replaceAll('·', '\u0000')).replaceAll(
+    '\u0000',
+    '·',
+  )
 
 /** Atoms may be counted to so many in one place; a longer number is a slip of the keyboard. */
 const LARGEST_COUNT = 999
@@ -165,13 +173,13 @@ class FormulaReader {
 /**
  * Takes a formula apart: brackets, subscripts, hydrates (`.` or `·`) and charge.
  *
- * Charges are read as `Fe2+`, `MnO4-`, `SO4^2-`, `SO4 2-` and `SO42-`. A digit straight before the sign is the
+ * Charges are read as `Fe2+`, `MnO4-`, `SO4^2-`, `SO4 2-`, `SO42-` and `SO₄²⁻`. A digit straight before the sign is the
  * charge only after a lone element or after another digit.
  *
  * @throws ChemistryError `formula.…` with the position of the first character that does not fit
  */
 export function parseFormula(text: string): Formula {
-  const tidy = text.trim()
+  const tidy = /[⁺⁻⁰-⁹²³¹₀-₉]/.test(text) ? onTheLine(text.trim()) : text.trim()
   if (/^e[-−]$/.test(tidy)) return { text: tidy, parts: [], charge: -1 }
   if (tidy === '') throw new ChemistryError('formula.empty', 'A formula is missing. Write it like KMnO4.', { text })
   const { body, charge } = splitCharge(SHORT_FORMULAE[tidy] ?? tidy)

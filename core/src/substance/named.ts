@@ -1,5 +1,5 @@
 import { ChemistryError } from '../problem/index.ts'
-import { inSmallLetters, type Phrasebook, phrasebook, type WordAt, withPlainSigns } from '../wording/index.ts'
+import { inSmallLetters, type Phrasebook, phrasebook, type WordAt, withPlainSignsButCharges } from '../wording/index.ts'
 import { isElement } from './elements.ts'
 import { compositionOf, type Formula, parseFormula } from './formula.ts'
 import { ION_TABLE } from './ionTable.ts'
@@ -189,14 +189,14 @@ const joined = (text: string, words: readonly WordAt[]) =>
 
 /** Formulae are no longer than this. */
 const LONGEST = 40
-const FORMULA = /(?<![A-Za-z0-9.])[[(]?[A-Z][A-Za-z0-9()[\].]*(?:\^?\d*[+-](?![A-Za-z0-9]))?/g
+const FORMULA = /(?<![A-Za-z0-9.])[[(]?[A-Z][A-Za-z0-9()[\].]*(?:\^?\d*[+-](?![A-Za-z0-9])|[²³⁴][⁺⁻])?/g
 
 /** The formula at the beginning of a piece of text, as long as it is one. */
 function formulaOf(piece: string): string | undefined {
   for (let text = piece.replace(/\((?:s|l|g|aq)\)$/, ''); text !== ''; text = text.slice(0, -1)) {
     if (/[.([^]$/.test(text)) continue
     if (isFormula(text)) return text
-    if (/[A-Za-z0-9]$/.test(text) && !/[)\].+-]/.test(text)) return undefined
+    if (/[A-Za-z0-9]$/.test(text) && !/[)\].+⁺⁻-]/.test(text)) return undefined
   }
   return undefined
 }
@@ -230,7 +230,7 @@ function formulaeIn(text: string, not: ReadonlySet<string>): readonly NamedSubst
     const formula = formulaOf(match[0].slice(within))
     if (formula === undefined || not.has(formula)) return []
     const from = match.index + within
-    return [{ formula, from, to: from + formula.length, written: 'formula' }]
+    return [{ formula: parseFormula(formula).text, from, to: from + formula.length, written: 'formula' }]
   })
 }
 
@@ -242,7 +242,7 @@ function formulaeIn(text: string, not: ReadonlySet<string>): readonly NamedSubst
  * substancesIn('hydrated copper(II) sulfate, CuSO4.5H2O') // CuSO4 by name, CuSO4.5H2O by formula
  */
 export function substancesIn(text: string, not: ReadonlySet<string> = new Set()): readonly NamedSubstance[] {
-  const plain = withPlainSigns(text).replace(/[•∙]/g, '.')
+  const plain = withPlainSignsButCharges(text).replace(/[•∙]/g, '.')
   const named = namesIn(plain)
   const written = formulaeIn(plain, not).filter(({ from, to }) => named.every((one) => one.to <= from || one.from >= to))
   return [...named, ...written].toSorted((a, b) => a.from - b.from)

@@ -2,6 +2,7 @@ import type { Draft } from '../draft/Draft.ts'
 import type { DraftPartOf } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { type Mention, ofKind } from '../mention/mention.ts'
+import { numberSaid } from '../mention/quantities.ts'
 import type { AskedFind } from './find.ts'
 import { partsFor } from './partsFor.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
@@ -20,12 +21,15 @@ const first = <Kind extends Parts[number]['kind']>(parts: Parts, kind: Kind) =>
   parts.find((part): part is DraftPartOf<Kind> => part.kind === kind)
 
 const WORDS_ONLY =
-  /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state the effect|how would|what would)\b/i
+  /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state (?:the effect|how|one|two)|how (?:would|does|do|is|far(?! d))|what (?:would|does|do|did|happens)|give (?:the|your|a) (?:evidence|reason))\b/i
+
+/** Whether a question is answered in words, whatever quantity it speaks of. */
+export const findsInWords = (text: string): boolean => WORDS_ONLY.test(text)
 
 /** What a piece of a question asks for; several things where it names several substances or bottles. */
 export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
   const { text, read, before } = piece
-  if (WORDS_ONLY.test(text)) return []
+  if (findsInWords(text)) return []
   const parts = partsFor(draft, read.sentence.block)
   const quantity = quantityIn(text)
   const byLabel = before?.quantity === 'concentration' && /\bit\b/i.test(text) ? ofKind(piece.mentions, 'label') : []
@@ -43,7 +47,10 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
   switch (quantity) {
     case 'meanTitre':
       return meanTitreFind(draft, piece, parts)
+    case 'halfEquivalence':
+      return phFind(parts, quantity)
     case 'crossing':
+      if (phFind(parts, 'equivalence').length > 0) return phFind(parts, 'equivalence')
       if (parts.every(({ kind }) => kind !== 'series')) return meanTitreFind(draft, piece, parts)
       return seriesFind(draft, piece, quantity, parts)
     case 'gradient':
@@ -58,6 +65,10 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
     case 'molarMass': {
       const [label] = labelsOr(draft, piece, parts)
       return label === undefined ? [] : [{ quantity, of: label }]
+    }
+    case 'concentration': {
+      const lookedUp = parts.every(({ kind }) => kind !== 'titration') && lookedUpFind(parts)
+      return lookedUp || ofAndIn(draft, piece, quantity, parts)
     }
     default:
       return ofAndIn(draft, piece, quantity, parts)
@@ -98,20 +109,34 @@ function seriesFind(
   const titled = series.find(({ title }) => title !== undefined && new RegExp(`\\b${title}\\b`, 'i').test(text))
   const both = /\b(?:both|each|two)\b|\brates\b/i.test(text) && series.length > 1 && titled === undefined
   const kind = quantity === 'crossing' && series[0]?.mixedAt !== undefined ? 'rise' : quantity
-  if (quantity === 'gradient' && series[0]?.y.name === 'temperature') return []
+  const isOfLine = /\b(?:first|second|rising|falling) line\b/i.test(text)
+  if (quantity === 'gradient' && series[0]?.y.name === 'temperature' && !isOfLine) return []
   const places = quantity === 'gradient' ? placesOfTangents(read.sentence.text) : [{}]
   return (both ? series : [titled ?? series[0]]).flatMap((one) =>
     one ? places.map((place) => ({ quantity: kind, in: one.id, ...place })) : [],
   )
 }
 
+const phFind = (parts: Parts, quantity: 'equivalence' | 'halfEquivalence'): readonly AskedFind[] =>
+  parts.flatMap((part) => (part.kind === 'series' && part.y.name === 'pH' ? [{ quantity, in: part.id }] : [])).slice(0, 1)
+
+/** A concentration that is looked up on the line of the standards. */
+function lookedUpFind(parts: Parts): readonly AskedFind[] | undefined {
+  const run = parts.find((part) => part.kind === 'series' && part.unknown !== undefined)
+  return run && [{ quantity: 'xAt', in: run.id, y: { unknown: 'u1' } }]
+}
+
 const AT_START =
   /\binitial\b|\bat the (?:start|beginning|origin|outset)\b|\bat (?:t = )?(?:0|zero)(?: ?s\b| seconds| minutes)?(?![.\d])|\bfrom the origin/i
-const AT_TIME = /\b(?:at|after|when t =) (?:t = )?(\d+(?:\.\d+)?) ?(?:s|seconds?|min\w*)\b/gi
+const AT_TIME = /\b(?:at|after|when t =) (?:t = )?(\d+(?:\.\d+)?|half an?|half|one|two|three|four|five) ?(s|seconds?|min\w*)\b/gi
 
 /** Where on a curve a rate is asked for: where it begins, or at some times. */
 function placesOfTangents(text: string): readonly { readonly at?: string }[] {
-  const times = [...text.matchAll(AT_TIME)].flatMap(([, at = '']) => (Number(at) === 0 ? [] : [{ at }]))
+  const times = [...text.matchAll(AT_TIME)].flatMap(([, number = '', time = '']) => {
+    const seconds =
+      Number(/^half/i.test(number) ? 0.5 : /^[a-z]/i.test(number) ? numberSaid(number) : number) * (/^m/i.test(time) ? 60 : 1)
+    return seconds === 0 ? [] : [{ at: String(seconds) }]
+  })
   return AT_START.test(text) || times.length === 0 ? [{}, ...times] : times
 }
 
@@ -236,9 +261,12 @@ function unknownOf(draft: Draft, parts: Parts): readonly string[] {
 /** A concentration, percentage or solubility: of what, in which bottle. */
 function ofAndIn(draft: Draft, piece: AskedPiece, quantity: AskedFind['quantity'], parts: Parts): readonly AskedFind[] {
   const named = [...new Set(ofKind(piece.mentions, 'substance').map(({ formula }) => formula))].filter(
-    (formula, _, all) => formula !== 'H2O' || all.length === 1,
+    (formula, _, all) => formula !== 'H2O' || (all.length === 1 && quantity !== 'concentration'),
   )
   const substances = named.length === 0 && asksForMetal(draft, piece.text) ? ['M2+'] : named
+  // "The solubility of calcium hydroxide in M, and its solubility product": of the same.
+  const again = named.length === 0 && /\bits\b/i.test(piece.text) && piece.before?.in !== undefined ? piece.before.of : undefined
+  if (again !== undefined && piece.before?.in !== undefined) return [{ quantity, of: again, in: piece.before.in }]
   const labels =
     quantity === 'massPercent' || quantity === 'perItem' ? percentLabels(draft, piece, parts) : labelsOr(draft, piece, parts)
   const ofs =

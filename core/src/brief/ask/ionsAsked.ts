@@ -11,7 +11,13 @@ const MEASURED = /\btest\b|\bconcentration|\bamount|\bmoles|\bmass\b|\bpercent|\
 export function ionsIn(draft: Draft, { sentence, mentions }: Read): readonly AskedFind[] {
   const racks = draft.of('rack')
   const rack = draft.of('rack', sentence.block)[0] ?? (racks.length === 1 ? racks[0] : undefined)
-  if (!rack || MEASURED.test(sentence.text) || !IDENTIFIES.test(sentence.text)) return []
+  if (
+    !rack ||
+    /^give (?:the|your|a) (?:evidence|reason)/i.test(sentence.text) ||
+    MEASURED.test(sentence.text) ||
+    !IDENTIFIES.test(sentence.text)
+  )
+    return []
   const samples = rack.samples.map(({ material }) => material)
   const named = [...new Set(ofKind(mentions, 'label').map(({ label }) => label))].filter((label) => samples.includes(label))
   const bare =

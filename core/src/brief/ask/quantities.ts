@@ -11,6 +11,7 @@ const LEAD =
 
 /** Words for quantities, the more telling first. */
 const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])[] = [
+  [/\bpKa?\b|\bp K\s?a\b/i, 'halfEquivalence'],
   [/\bpercent(?:age)?\b(?! error)|\bper cent\b|\bpurity\b|\bwhat fraction by mass/i, 'massPercent'],
   [/\bsolubility product|\bK\s?sp\b/i, 'solubilityProduct'],
   [/\bsolubility\b/i, 'solubility'],
@@ -25,7 +26,7 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
     /\b(?:mean|average) (?:titre|titer|burette reading)|\b(?:mean|average) (?:volume|value of your)\b.*|\bvolume of \S+ \w* ?you will\b|\bvolume (?:of .{1,30} )?(?:you will|to be) (?:calculate|use[d]?)|\bwhich volume\b|\bwhat is the titre\b|\bstate the titre|\baverage (?:the|of the|your)\b.*\b(?:titr|volumes?\b)|\b(?:value|figure) for (?:the|your) titre|\bhow (?:much|many cm3|many mL)(?: of)? \S+(?: \w+)? (?:is|was|were) (?:needed|used|required|taken)|\bthe volume of (?:\w+ ){0,2}\w+(?: \d+)? that reacts with|\bvalue (?:of [^.;]{3,30} )?(?:that (?:you )?(?:will|can) |to )(?:be used|use) in (?:your|the) calculations?/i,
     'meanTitre',
   ],
-  [/\b(?:rate|gradient|slope)\b|\btangent at \D{0,4}[1-9]/i, 'gradient'],
+  [/\b(?:rates?|gradients?|slopes?)\b|\btangent at \D{0,4}[1-9]/i, 'gradient'],
   [
     /\btemperature (?:rise|change|increase|decrease|drop|fall)\b|\b(?:rise|fall|drop|change|increase|decrease) (?:in|of) (?:the )?temperature|\b(?:greatest|largest|maximum) (?:rise|fall|drop)\b|\bhow (?:much|far) (?:did|does|would) the temperature/i,
     'rise',

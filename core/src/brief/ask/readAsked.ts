@@ -2,10 +2,11 @@ import type { Draft } from '../draft/Draft.ts'
 import type { Read } from '../label/said.ts'
 import { askedWithin, isAsked } from './asked.ts'
 import type { AskedFind, AskedQuestion } from './find.ts'
-import { findIn } from './findIn.ts'
+import { findIn, findsInWords } from './findIn.ts'
 import { ionsIn } from './ionsAsked.ts'
 import { piecesOf } from './pieces.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
+import { sumIn } from './sums.ts'
 
 const LEAD = /\b(?:calculate|calculations?|find|determine|work out|questions?|report)\b[^.?]*[:,]?\s*$/i
 const NOUN_FIRST =
@@ -28,7 +29,11 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
     // "By titrating 10.0 cm3 portions, find the volume" asks and is a step, too.
     if (!isUnder && !isAsked(text) && !asksWithin(text)) continue
     if (draft.kinds.get(sentence.n) === 'tubes' || draft.kinds.get(sentence.n) === 'material') continue
-    for (const question of questionsIn(draft, read, isUnder ? lead : '', found.at(-1))) found.push(asAsked(found, question))
+    if (leadsIn(draft, read)) {
+      draft.mark(sentence.n, 'story')
+      continue
+    }
+    for (const question of questionsIn(draft, read, isUnder ? lead : '', found)) found.push(asAsked(found, question))
     draft.mark(sentence.n, 'question')
     for (const mention of read.mentions) draft.land(mention, 'asked for')
   }
@@ -50,7 +55,26 @@ function asksWithin(text: string): boolean {
   )
 }
 
-function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuestion | undefined): readonly AskedQuestion[] {
+const STEPS: ReadonlySet<string> = new Set(['weigh', 'make up', 'portion', 'titrate', 'heat', 'measure', 'tubes', 'chromatogram'])
+
+/** What is ordered has a number on the sheet, or names a quantity or a vessel. */
+const doesSomething = (draft: Draft, { n, markers }: Read['sentence']) =>
+  markers.length > 0 ||
+  draft.reads.some(
+    ({ sentence, mentions }) =>
+      sentence.n === n && mentions.some((one) => one.kind === 'vessel' || (one.kind === 'quantity' && one.of !== 'time')),
+  )
+
+/** "How hard is its water?", before anything is done: the question that the work is to answer, and not one of the sheet's own. */
+function leadsIn(draft: Draft, { sentence }: Read): boolean {
+  if (!sentence.text.endsWith('?') || sentence.markers.some(({ kind }) => kind !== 'question')) return false
+  const own = draft.reads.filter((one) => one.sentence.block === sentence.block).map((one) => one.sentence)
+  const isStep = (one: Read['sentence']) => STEPS.has(draft.kinds.get(one.n) ?? '') && doesSomething(draft, one)
+  const isHead = sentence.opens && sentence.markers.length > 0
+  return own.some((one) => one.n > sentence.n && isStep(one)) && (isHead || !own.some((one) => one.n < sentence.n && isStep(one)))
+}
+
+function questionsIn(draft: Draft, read: Read, lead: string, asked: readonly AskedQuestion[]): readonly AskedQuestion[] {
   const { sentence } = read
   const base = { text: sentence.text, number: sentence.number, sentence: sentence.n }
   const ions = ionsIn(draft, read)
@@ -60,7 +84,9 @@ function questionsIn(draft: Draft, read: Read, lead: string, before: AskedQuesti
   for (const piece of piecesOf(`${lead}${sentence.text}`)) {
     const from = sentence.from + piece.from - lead.length
     const mentions = read.mentions.filter((one) => one.from >= from && one.to <= from + piece.text.length)
-    const found = findIn(draft, { text: piece.text, mentions, read, before: finds.at(-1) ?? before?.find })
+    const about = { text: piece.text, mentions, block: sentence.block }
+    const sum = findsInWords(piece.text) ? undefined : sumIn(draft, about, asked)
+    const found = sum ? [sum] : findIn(draft, { text: piece.text, mentions, read, before: finds.at(-1) ?? asked.at(-1)?.find })
     finds.push(...found.filter((find) => !finds.some((one) => JSON.stringify(one) === JSON.stringify(find))))
     if (found.length > 0 && asksByMass(piece.text) && asksByAmount(piece.text))
       finds.push(

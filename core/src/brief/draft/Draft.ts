@@ -1,3 +1,4 @@
+import type { Setting } from '../ask/settings.ts'
 import type { SheetMaterial } from '../label/material.ts'
 import type { Read } from '../label/said.ts'
 import type { Mention } from '../mention/mention.ts'
@@ -46,6 +47,8 @@ export class Draft {
   readonly kinds = new Map<number, SentenceKind>()
   /** Bottles that only help: acid and iodide in excess, what something is dissolved in. */
   readonly helpers = new Set<string>()
+  /** Questions in which only single readings are taken, by their blocks. */
+  readonly settings = new Map<number, Setting>()
   /** Which parts a sentence made or changed. */
   readonly touched = new Map<number, Set<string>>()
 

@@ -50,10 +50,7 @@ function isMixture(draft: Draft, label: string): boolean {
       (isAsked(sentence.text) || quantityIn(sentence.text) !== undefined) &&
       ofKind(mentions, 'label').some((one) => one.label === label),
   )
-  const named = new Set(
-    asked.flatMap(({ mentions }) =>
-      ofKind(mentions, 'substance').flatMap(({ formula }) => (/[+-]$/.test(formula) ? [] : [formula])),
-    ),
-  )
-  return named.size > 1
+  const named = new Set(asked.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)))
+  const ions = [...named].filter((formula) => /[+-]$/.test(formula))
+  return ions.length > 1 || named.size - ions.length > 1
 }

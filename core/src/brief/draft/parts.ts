@@ -58,14 +58,22 @@ interface DraftHeating extends Begun {
   equation?: string
 }
 
+interface DraftAxis {
+  readonly name: string
+  readonly unit: string
+  readonly plotted?: 'inverse kelvins' | 'ln of inverse'
+}
+
 export interface DraftSeries extends Begun {
   readonly kind: 'series'
-  x: { readonly name: string; readonly unit: string }
-  y: { readonly name: string; readonly unit: string }
-  reading: 'two-lines' | 'line' | 'curve'
+  x: DraftAxis
+  y: DraftAxis
+  reading: 'two-lines' | 'line' | 'curve' | 'curve-through-points'
   /** x at which y is to be read. */
   planned: string[]
   mixedAt?: string
+  /** What is looked up on the line that the others draw. */
+  unknown?: string
 }
 
 /** An act planned in a tube, as the record writes acts. */

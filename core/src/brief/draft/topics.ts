@@ -1,6 +1,8 @@
 import { isAsked } from '../ask/asked.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
+import { deedsIn } from '../method/verbs.ts'
+import { isAlong } from '../series/along.ts'
 
 /** What is done in a question of a sheet. */
 export type Topic = 'titration' | 'heating' | 'temperature' | 'gas' | 'readings' | 'tubes' | 'chromatogram'
@@ -33,8 +35,13 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
   )
     topics.add('gas')
   if (has(/\bchromatogra|\bRf\b|\bsolvent front|\bspots? of\b|\bpencil line|\bstart line/i)) topics.add('chromatogram')
-  if (vessels.has('crucible') && has(/\bheat|\bignite|\broast|flame/i)) topics.add('heating')
+  const inCrucible = done.some(
+    ({ sentence, mentions }) =>
+      deedsIn(sentence.text).size > 0 && ofKind(mentions, 'vessel').some(({ vessel }) => vessel === 'crucible'),
+  )
+  if (inCrucible && has(/\bheat|\bignite|\broast|flame/i)) topics.add('heating')
   else if (has(/\bconstant mass\b/i) && has(/\bheat/i)) topics.add('heating')
+  if (!topics.has('gas') && !topics.has('temperature') && isAlong(text)) topics.add('readings')
   const tubes =
     vessels.has('tube') ||
     has(

@@ -16,7 +16,7 @@ function speciesOf(formula: string | undefined): ReadonlySet<string> {
     const whole = parseFormula(formula.split('.')[0] ?? formula)
     const ions = dissociate(whole) ?? []
     // Of edta the anion that equations write keeps two of its protons (common practice).
-    const kept = /H2Y$/.test(formula) ? [parseFormula('H2Y^2-')] : []
+    const kept = /H2Y$/.test(formula.split('.')[0] ?? '') ? [parseFormula('H2Y^2-')] : []
     return new Set([whole, ...ions.map(({ ion }) => ion), ...kept].map(speciesKey))
   } catch (error) {
     if (error instanceof ChemistryError) return new Set()
@@ -94,7 +94,19 @@ function chooseOwn(draft: Draft, titration: Titration, own: readonly MentionOf<'
   const isFirst = draft.of('titration', titration.block).some(({ continues }) => continues === titration.id)
   if (titration.continues === undefined && !isFirst) return own
   if (own.length < 2) return own
+  // What is used up to the second end-point was made on the way to the first: hydrogencarbonate.
+  const later = own.filter((one) => usesUp(one.equation, own))
+  if (later.length > 0 && later.length < own.length) return isFirst ? own.filter((one) => !later.includes(one)) : later
   return isFirst ? own.slice(0, 1) : own.slice(1)
+}
+
+function usesUp(equation: string, all: readonly MentionOf<'equation'>[]): boolean {
+  const made = new Set(
+    all
+      .filter((one) => one.equation !== equation)
+      .flatMap((one) => parseEquation(one.equation).products.map(({ formula }) => speciesKey(formula))),
+  )
+  return parseEquation(equation).reactants.some(({ formula }) => made.has(speciesKey(formula)))
 }
 
 const couldBeBefore = (

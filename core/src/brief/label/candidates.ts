@@ -29,7 +29,7 @@ interface Surroundings {
 function evidenceOf(text: string, from: number, to: number, { measured, named }: Surroundings): number {
   const [before, after] = [text.slice(Math.max(0, from - 60), from), text.slice(to, to + 40)]
   const code = text.slice(from, to)
-  const looksLikeFormula = /\d/.test(code) && substancesIn(code).length > 0 && /^(?:[A-Z]\d*){2,}$/.test(code)
+  const looksLikeFormula = /\d/.test(code) && substancesIn(code).length > 0 && /^(?:[A-Z]\d*){2,}$|^[HNOFI]2$/.test(code)
   const isOwn = /\d/.test(code) && !/^(?:[A-Z]\d*){3,}$/.test(code) && !/^[HNOFI]2$|^[PO][348]$/.test(code.replace(' ', ''))
   let score = isOwn ? 1 : 0
   if (!looksLikeFormula && NOUN.test(before)) score += 3

@@ -25,7 +25,7 @@ export function isNoLabel(text: string, from: number, to: number): boolean {
   if (code === 'A')
     return (
       /^ +[a-z(]/.test(after) &&
-      !/^ +(?:is|was|and|are|contains?|holds?|from|with|to|into|in|by|as|or|until|has|reacts|at|on|for|which|are|then|were|\()/.test(
+      !/^ +(?:is|was|and|are|contains?|holds?|from|with|to|into|in|by|as|or|until|has|there|reacts|at|on|for|which|are|then|were|\()/.test(
         after,
       )
     )

@@ -36,8 +36,8 @@ const LIQUID =
 const DISSOLVED =
   /\b(?:solutions?|soln|acid|dilute|aqueous|dissolved|concentration|molarity|unknown strength|bleach|juice|brine|vinegar|water|extract|indicator|buffer|lye|wash)\b/i
 const MIXED =
-  /\b(?:mixture|impure|with (?:some|sand|clay|other|a little)|sand|both|together with|mainly|mostly|starch|buffer|some of|part of|one is|tablets?|pills?|shells?|ore)\b/i
-const IMPURE = /\b(?:mixture|impure|sand|clay|both|starch|buffer|tablets?)\b/i
+  /\b(?:mixture|impure|with (?:some|sand|clay|other|a little)|sand|both|together with|mainly|mostly|starch|buffer|some of|part of|one is|tablets?|pills?|lozenges?|shells?|ore)\b/i
+const IMPURE = /\b(?:mixture|impure|sand|clay|both|starch|buffer|tablets?|lozenges?)\b/i
 const METAL_FORM = /\b(?:powder|ribbon|granules?|turnings|filings|foil|dust|metal|wire|strip|lumps?)\b/i
 
 /** Salts that are solid whenever nothing says that they are dissolved. */

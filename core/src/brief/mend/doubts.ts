@@ -57,11 +57,21 @@ function isKnown(draft: Draft, label: string | undefined): boolean {
   return made?.sources.some((source) => source.weighing !== undefined || isKnown(draft, source.material)) ?? false
 }
 
+/** A bottle that another titration finds the strength of, against a solid that was weighed or a bottle that is known. */
+function isFoundBefore(draft: Draft, titration: DraftPartOf<'titration'>): boolean {
+  const bottles = ({ burette, flask }: DraftPartOf<'titration'>) => [burette, ...flask.map(({ material }) => material)]
+  return draft
+    .of('titration')
+    .filter((one) => one !== titration && (one.weighings.length > 0 || bottles(one).some((label) => isKnown(draft, label))))
+    .some((one) => bottles(one).some((label) => label !== undefined && bottles(titration).includes(label)))
+}
+
 /** A titration in which no strength is known at either end gives no answer. */
 function* nothingKnown(draft: Draft): Generator<Gap> {
   for (const titration of draft.of('titration')) {
     const { burette, flask, weighings } = titration
     if (burette === undefined || flask.length === 0 || weighings.length > 0 || titration.continues !== undefined) continue
+    if (isFoundBefore(draft, titration)) continue
     if ([burette, ...flask.map(({ material }) => material)].some((label) => isKnown(draft, label))) continue
     const read = draft.reads.find(({ sentence }) => sentence.n === titration.sentence)
     yield {

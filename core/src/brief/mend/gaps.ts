@@ -67,8 +67,12 @@ function* heatingGaps(draft: Draft, { of, lost }: Of<'heating'>): Generator<Empt
 }
 
 function* seriesGaps({ planned, x, y }: Of<'series'>): Generator<Empty> {
-  const says = `Up to which ${x.name} is ${y.name} read, and how often?`
-  if (planned.length === 0) yield { slot: 'planned', says, candidates: [], typed: 'places', blocks: false }
+  if (planned.length > 0) return
+  const listed = x.name !== 'time' && x.name !== 'volume added'
+  const says = listed
+    ? `At which ${x.name} is ${y.name} read? (10, 20, 30)`
+    : `Up to which ${x.name} is ${y.name} read, and how often?`
+  yield { slot: 'planned', says, candidates: [], typed: 'places', blocks: false }
 }
 
 function* rackGaps(draft: Draft, { samples }: Of<'rack'>): Generator<Empty> {

@@ -1,4 +1,5 @@
 import type { AskedQuestion } from '../ask/find.ts'
+import { findsInWords } from '../ask/findIn.ts'
 import { quantityIn } from '../ask/quantities.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart } from '../draft/parts.ts'
@@ -118,7 +119,8 @@ function* leftIn(draft: Draft, read: Read): Generator<Gap> {
       mention.of === 'mass' &&
       kind !== 'material' &&
       !mention.about &&
-      !isFineness(draft, mention)
+      !isFineness(draft, mention) &&
+      deedsIn(read.sentence.text).size > 0
     )
       yield leftOver(draft, mention, 'mass', 'What is weighed there?', [])
   }
@@ -222,7 +224,7 @@ function* unusedGlass(draft: Draft): Generator<Gap> {
     const named = draft.reads.flatMap(({ mentions }) => ofKind(mentions, 'vessel')).find((one) => one.vessel === vessel)
     // "Tip all of it from its tube" is no test.
     if (vessel === 'tube' && !/\b(?:test|boiling)[- ]?tubes?\b/i.test(draft.words)) continue
-    if (!named || draft.parts.some(({ kind }) => kinds.includes(kind))) continue
+    if (!named || draft.settings.size > 0 || draft.parts.some(({ kind }) => kinds.includes(kind))) continue
     yield {
       id: `left.glass.${vessel}`,
       from: named.from,
@@ -237,6 +239,7 @@ function* unusedGlass(draft: Draft): Generator<Gap> {
   }
   if (
     draft.parts.length === 0 &&
+    draft.settings.size === 0 &&
     draft.reads.length > 0 &&
     !wants.some(([vessel]) => draft.reads.some(({ mentions }) => ofKind(mentions, 'vessel').some((one) => one.vessel === vessel)))
   )
@@ -265,12 +268,7 @@ const SAYS = {
 function* askedInWords(draft: Draft, questions: readonly AskedQuestion[]): Generator<Gap> {
   for (const { find, text, sentence } of questions) {
     if (find.quantity !== 'words' || quantityIn(text) === undefined) continue
-    if (
-      /^(?:explain|suggest|why|comment|describe|justify|outline|predict|state and explain|write|discuss|state (?:the effect|how|what|one|two)|how (?:would|does|do|is)|what would)\b/i.test(
-        text,
-      )
-    )
-      continue
+    if (findsInWords(text)) continue
     const read = draft.reads.find((one) => one.sentence.n === sentence)
     yield {
       id: `asked.${text.slice(0, 60)}`,

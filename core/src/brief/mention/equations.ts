@@ -2,7 +2,7 @@ import { ChemistryError } from '../../problem/index.ts'
 import { formatEquation, parseEquation } from '../../substance/index.ts'
 import type { Mention } from './mention.ts'
 
-const TERM = String.raw`\d{0,3}\s?[A-Z([][A-Za-z0-9()[\].^]*(?:\^?\d*[+-](?=[\s(,;.]|$))?(?:\s?\((?:s|l|g|aq)\))?`
+const TERM = String.raw`\d{0,3}\s?[A-Z([][A-Za-z0-9()[\].^]*(?:\^?\d*[+-](?=[\s(,;.]|$)|[²³⁴][⁺⁻])?(?:\s?\((?:s|l|g|aq)\))?`
 const SIDE = String.raw`${TERM}(?:\s*\+\s*(?:e-|${TERM}))*`
 const EQUATION = new RegExp(`(?<![A-Za-z0-9])(${SIDE})\\s*(?:<?-{0,2}>|<?=>?)\\s*(${SIDE})`, 'g')
 

@@ -40,6 +40,12 @@ export class Bench {
       this.holds[place].push(held)
   }
 
+  /** Whether nothing stands on it yet. */
+  isBare(): boolean {
+    const { flask, beaker, volumetric } = this.holds
+    return this.burette === undefined && this.weighed.length + flask.length + beaker.length + volumetric.length === 0
+  }
+
   empty(place: Place): readonly Held[] {
     return this.holds[place].splice(0)
   }

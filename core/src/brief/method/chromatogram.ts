@@ -12,7 +12,7 @@ const REFERENCES = [
   /\b(?:with|apply|spot|put|place|using|run) ((?:(?!\b(?:apply|spot|put|place)\b)[^.;])+?) as (?:the )?(?:references?|standards?)\b/i,
 ]
 const SOLVENTS = [
-  /\b(?:beaker|jar|tank|chamber|dish|tube)s? (?:with|holding|containing|of) (?:about |a little )?(?:\d+(?:\.\d+)? ?(?:cm|mm|cm3|mL) (?:depth )?of )?(?:the |a )?((?:(?! and (?:cover|leave|let|close|put|wait)\b| until\b| so that\b)[^.;,])+)/i,
+  /\b(?:beaker|jar|tank|chamber|dish|tube)s? (?:with|holding|containing|of) (?:about |a little )?(?:\d+(?:\.\d+)? ?(?:cm|mm|cm3|mL) (?:depth )?of )?(?:the |a )?((?:(?! and (?:cover|leave|let|close|put|wait)\b| until\b| so that\b)(?:[^.;,]|,(?= ?\d ?: ?\d)))+)/i,
   /\b(?:depth of|plate in|paper in|strip of paper in|edge of the paper in|solvent is|run in|develop(?:ed)? (?:the \w+ )?(?:in|with)|beaker of|jar of|tank of|using|chamber of)\s+(?!the solvent|a beaker|a jar|a tank|the beaker)([a-z0-9%][^.;(]*?)(?=\s*(?:\(|\.|;|,? (?:run|so that|until|as the solvent|and (?:leave|let|wait|cover)|below|with|not|making|keeping|then)|,? which|$))/i,
   /\blet ([a-z][^.;]*?) (?:run|rise|climb|soak)\b/i,
   /\bwith ([a-z][^.;,]*?) as (?:the )?solvent/i,

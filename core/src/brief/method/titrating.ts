@@ -120,7 +120,14 @@ export function indicate(bench: Bench, clause: Clause): boolean {
 /** A titration that a clause carries out. */
 export function titrate(bench: Bench, clause: Clause): boolean {
   const { draft } = bench
+  if (BLANK.test(clause.text)) {
+    draft.mark(clause.read.sentence.n, 'titrate')
+    for (const mention of clause.read.mentions) draft.land(mention, 'the blank')
+    return false
+  }
   if (!TITRATES.test(clause.text) || NOT_YET.test(clause.read.sentence.text) || isTold(clause)) return false
+  // "Air takes it away: titrate at once", before there is anything to titrate.
+  if (clause.mentions.length === 0 && bench.isBare()) return false
   const titrant = titrantIn(bench, clause)
   if (titrant !== undefined) bench.burette = titrant
   flaskOf(bench, clause, titrant)
@@ -142,6 +149,8 @@ export function titrate(bench: Bench, clause: Clause): boolean {
   draft.touch(clause.read.sentence.n, bench.titration.id)
   return true
 }
+
+const BLANK = /\b(?:run|do|carry out|make|titrate) (?:an? )?blank\b/i
 
 /** "In acid it sets iodine free, and the iodine is titrated": the principle is told, and nothing is done. */
 const isTold = ({ read: { sentence, mentions } }: Clause): boolean =>

@@ -37,7 +37,7 @@ const DEEDS: readonly (readonly [deed: Deed, pattern: RegExp])[] = [
   ['transfer', /\b(?:transfer(?:red|ring)?|pour(?:ed|ing)?|tip(?:ped)?|wash(?:ed)?|decant|empty)\b/i],
   ['dissolve', /\bdissolv(?:e|ed|es|ing)\b|\bsuspend\b/i],
   ['add', /\b(?:add(?:ed|ing|s)?|put|place[ds]?|drop in|mix(?:ed)?|introduce[ds]?|scatter)\b/i],
-  ['heat', /\b(?:re-?)?(?:heat(?:ed|ing|s)?|ignite|roast)\b/i],
+  ['heat', /\b(?:re-?)?(?:heat(?:ed|ing|s)?(?!-)|ignite|roast)\b/i],
   ['boil', /\b(?:boil(?:ed|ing)?|simmer|warm(?:ed|ing)?|reflux)\b/i],
   ['cool', /\bcool(?:ed|ing)?\b|\bdesiccator\b/i],
   ['stir', /\b(?:stir(?:red|ring)?|swirl(?:ed|ing)?|shak(?:e|en|ing)|invert|crush(?:ed)?|grind|agitate)\b/i],
@@ -73,6 +73,11 @@ const CUTS = new RegExp(
   `(?:[,;]\\s*(?:and\\s+)?(?:then\\s+|now\\s+|next\\s+)?|\\b(?:and|then)\\s+(?:then\\s+|now\\s+)?)(?=(?:(?:carefully|gently|slowly|quickly|at once|immediately|accurately|finally)\\s+)?(?:${ORDERS})\\b)|;\\s+|:\\s+(?=\\w)`,
   'gi',
 )
+
+const BEGINS = new RegExp(`^(?:(?:then|now|next|carefully|gently|slowly|accurately|finally),? )?(?:${ORDERS})\\b`, 'i')
+
+/** Whether a sentence begins with an order, "Add …", and does not only tell of something that happens. */
+export const isOrdered = (text: string): boolean => BEGINS.test(text)
 
 /** Where the clauses of a sentence begin, from 0. */
 export function clauseStarts(text: string): readonly number[] {

@@ -6,7 +6,7 @@ import { type Gap, type Mend, NOTHING } from '../mend/gap.ts'
 import { gapsOf } from '../mend/gaps.ts'
 import { leftoversOf } from '../mend/leftovers.ts'
 import type { MentionKind } from '../mention/mention.ts'
-import { deedsIn } from '../method/verbs.ts'
+import { deedsIn, isOrdered } from '../method/verbs.ts'
 import { readDraft } from '../read.ts'
 import { clearUp } from '../steps/clearUp.ts'
 import { getReady } from '../steps/ready.ts'
@@ -93,7 +93,9 @@ export function openGaps(draft: Draft, questions: readonly AskedQuestion[]): rea
       .filter(({ typed }) => typed === 'label')
       .flatMap(({ candidates }) => candidates.map(({ value }) => `left.label.${value}`)),
   )
-  return [...gaps, ...doubtsOf(draft), ...leftoversOf(draft, questions).filter(({ id }) => !wanted.has(id))]
+  const all = [...gaps, ...doubtsOf(draft), ...leftoversOf(draft, questions).filter(({ id }) => !wanted.has(id))]
+  // The same thing is asked once.
+  return [...new Map(all.toReversed().map((gap) => [gap.id, gap])).values()].toReversed()
 }
 
 function spansOf(draft: Draft): readonly ReadSpan[] {
@@ -111,7 +113,8 @@ function spansOf(draft: Draft): readonly ReadSpan[] {
 function markUnread(draft: Draft): SheetReading['notRead'] {
   return draft.reads.flatMap(({ sentence, mentions }) => {
     if (draft.kinds.has(sentence.n)) return []
-    const orders = deedsIn(sentence.text).size > 0 && mentions.length > 0 && !STORY.test(sentence.text)
+    const does = isOrdered(sentence.text) || mentions.some(({ kind }) => kind === 'quantity' || kind === 'vessel')
+    const orders = does && deedsIn(sentence.text).size > 0 && mentions.length > 0 && !STORY.test(sentence.text)
     draft.mark(sentence.n, orders ? 'not read' : 'story')
     return orders ? [{ from: sentence.from, to: sentence.to, text: sentence.text }] : []
   })

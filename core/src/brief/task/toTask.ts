@@ -19,10 +19,18 @@ const held = ({ material, volume, by }: Held) => ({
   ...(by === undefined ? {} : { by }),
 })
 
+/** "Run a blank first": what the indicator and the water take by themselves. */
+const asksBlank = ({ block }: DraftPartOf<'titration'>, { reads }: Draft) =>
+  reads.some(
+    ({ sentence }) =>
+      sentence.block === block && /\b(?:run|do|carry out|titrate|make) (?:an? )?blank\b|\bblank titration\b/i.test(sentence.text),
+  )
+
 function writeTitration(part: DraftPartOf<'titration'>, draft: Draft, runs: number): Written<'titration'> {
   const followed = part.crossingOf === undefined ? {} : { crossingOf: part.crossingOf }
   const perRun = part.weighings.map((weighing, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const, weighing }))
   const usual = [
+    ...(asksBlank(part, draft) ? [{ id: 'blank1', kind: 'blank' as const }] : []),
     { id: 'rough1', kind: 'rough' as const },
     ...Array.from({ length: runs }, (_, index) => ({ id: `run${index + 1}`, kind: 'accurate' as const })),
   ]
@@ -95,6 +103,7 @@ function writePart(part: DraftPart, draft: Draft, runs: number): Part {
         ...(part.planned.length > 0 ? { planned: part.planned } : {}),
         reading: part.reading,
         ...(part.mixedAt === undefined ? {} : { mixedAt: part.mixedAt }),
+        ...(part.unknown === undefined ? {} : { unknowns: [{ id: 'u1', label: part.unknown.slice(0, 120), readings: [] }] }),
       }
     case 'rack':
       return { ...base, kind: 'rack', ...writeRack(part) }

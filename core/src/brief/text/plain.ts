@@ -1,4 +1,4 @@
-import { withPlainSigns } from '../../wording/index.ts'
+import { withPlainSignsButCharges } from '../../wording/index.ts'
 
 /** Marks of a list; a point that joins two parts of a formula is none. */
 const BULLET = /[•●▪◦‣∙]/g
@@ -13,7 +13,7 @@ const UNSEEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u00ad\u200b-\u200f
  * figures on the line, every dash a hyphen, bullets all alike, what cannot be seen as a blank.
  */
 export function plainSheet(text: string): string {
-  return withPlainSigns(text.replace(UNSEEN, ' ').replace(POINT_IN_FORMULA, '.').replace(BULLET, '•'))
+  return withPlainSignsButCharges(text.replace(UNSEEN, ' ').replace(POINT_IN_FORMULA, '.').replace(BULLET, '•'))
     .replace(/\r/g, ' ')
     .replace(CHARGE, '^')
     .replace(/[⇌⇋⟶]/g, '>')
