@@ -10,8 +10,10 @@ import { type Output, plainProblem, statusOf, writeJson, writeProblems } from '.
 function writeAnswer(output: Output, task: Task, answer: Answer, sure: string | undefined): void {
   const question = task.questions.find(({ id }) => id === answer.question)
   if (!question) return
+  const inWords = question.find.quantity === 'words' ? question.answer?.trim() : undefined
   const result =
-    answer.value === null ? `not yet: ${answer.missing}` : `${answer.value}${sure ? ` ± ${sure}` : ''} ${answer.unit}`
+    inWords ||
+    (answer.value === null ? `not yet: ${answer.missing}` : `${answer.value}${sure ? ` ± ${sure}` : ''} ${answer.unit}`)
   output.out(`\n${questionTitle(task, question)}: ${result}\n`)
   answer.steps.forEach(({ says, formula, substituted, value, unit }, index) => {
     output.out(`  ${index + 1}. ${says}\n     ${formula}\n     = ${substituted}\n     = ${value} ${unit}\n`)
@@ -35,6 +37,8 @@ function plainChromatogram(part: PartOf<'chromatogram'>) {
 function writeTitrations(output: Output, task: Task, { titrations }: Reckoning): void {
   for (const { part, titres, used, mean, unit } of titrations) {
     const found = task.parts.find(({ id }) => id === part)
+    // Its end-point is read off a run of temperatures, and nothing off a burette.
+    if (found?.kind === 'titration' && found.crossingOf !== undefined) continue
     output.out(`${found ? partTitle(task, found) : part}: titres ${titres.map((titre) => titre ?? '–').join(', ')} ${unit}\n`)
     const runs = found?.kind === 'titration' ? found.runs : []
     const counted = used.map((index) => runName(runs, index)).join(', ')

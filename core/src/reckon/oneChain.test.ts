@@ -46,6 +46,7 @@ const EXPECTED: Readonly<Record<string, Record<string, number>>> = {
   'g/dm3': { g: 1, 'dm³': -1 },
   'mg/dm3': { mg: 1, 'dm³': -1 },
   '(mol/dm3)^3': { mol: 3, 'dm³': -3 },
+  '°C/cm3': { '°C': 1, 'cm³': -1 },
   mol: { mol: 1 },
   cm3: { 'cm³': 1 },
   g: { g: 1 },
@@ -56,7 +57,8 @@ const EXPECTED: Readonly<Record<string, Record<string, number>>> = {
 }
 
 describe('one chain', () => {
-  it.each(DEMO.filter(([, task]) => task.parts.some(({ kind }) => kind === 'titration' || kind === 'heating')))(
+  const WITH_READINGS = DEMO.filter(([file]) => !file.startsWith('paper-from-the-pier'))
+  it.each(WITH_READINGS.filter(([, task]) => task.parts.some(({ kind }) => kind === 'titration' || kind === 'heating')))(
     'of %s: the units left over are those of the line, and the numbers multiply to its value',
     (_file, task) => {
       let seen = 0

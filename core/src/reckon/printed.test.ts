@@ -8,6 +8,11 @@ import { isReadOff, readAgain } from './testing/printed.ts'
 const DEMO = new URL('../../../demo/', import.meta.url)
 const DEMOS = readdirSync(DEMO).map((file) => [file, readTaskText(readFileSync(new URL(file, DEMO), 'utf8'))] as const)
 
+/** Tasks in which nothing is worked out, or nothing has been read yet. */
+const WITHOUT_NUMBERS: ReadonlySet<string> = new Set(
+  ['dyes-of-lichen-inks', 'four-jars', 'paper-from-the-pier', 'plan-of-a-rate'].map((name) => `${name}.hoplark.json`),
+)
+
 /** Every printed line of a task, in every school and both ways of carrying figures. */
 function expectLinesToFollow(task: Task): number {
   let lines = 0
@@ -26,8 +31,8 @@ function expectLinesToFollow(task: Task): number {
 }
 
 describe('a printed line', () => {
-  it.each(DEMOS)('of %s follows from the numbers printed in it', (_, task) => {
+  it.each(DEMOS)('of %s follows from the numbers printed in it', (file, task) => {
     const lines = expectLinesToFollow(task)
-    if (task.questions.some(({ find }) => find.quantity !== 'ions')) expect(lines).toBeGreaterThan(0)
+    expect(lines > 0).toBe(!WITHOUT_NUMBERS.has(file))
   })
 })

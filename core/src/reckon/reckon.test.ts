@@ -294,7 +294,7 @@ describe('the general network', () => {
     const wrong: Task = {
       ...lawn,
       parts: lawn.parts.map((part) => (part.kind === 'weighing' ? { ...part, withSample: '27.24' } : part)),
-      questions: [...lawn.questions, { id: 'q3', find: { quantity: 'meanTitre', in: 't1' }, unit: 'g' }],
+      questions: [...lawn.questions, { id: 'q9', find: { quantity: 'meanTitre', in: 't1' }, unit: 'g' }],
     }
     expect(reckonTask(wrong).problems.map(({ code }) => code)).toEqual(['answer.overHundred', 'question.unit'])
   })

@@ -1,6 +1,7 @@
 import { taskId } from './identity.ts'
 import { STARTING_SERIES } from './startingSeries.ts'
 import { STARTING_SUMS } from './startingSums.ts'
+import { STARTING_TEXTS } from './startingTexts.ts'
 import { DEFAULT_CONVENTIONS, type PartOf, type Task } from './types.ts'
 import { TASK_FORMAT, TASK_VERSION } from './version.ts'
 
@@ -34,6 +35,15 @@ interface Sheet {
   readonly name: string
   readonly says: string
   readonly content: Content
+  /** What is done, as a task sheet says it. */
+  readonly text?: string
+}
+
+const texts: Readonly<Partial<Record<string, string>>> = STARTING_TEXTS
+/** A sheet with its text, where it has one. */
+const told = (name: string, sheet: Sheet): Sheet => {
+  const text = texts[name]
+  return text === undefined ? sheet : { ...sheet, text }
 }
 
 type Titration = PartOf<'titration'>
@@ -69,8 +79,7 @@ const onlySums = (sums: keyof typeof STARTING_SUMS): Content => ({
   questions: [...STARTING_SUMS[sums]],
 })
 
-/** What a new task can start from: the usual shapes of a task, to be filled in. */
-export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
+const SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
   'weigh-titrate': {
     group: 'titrations',
     name: 'Weigh, make up, titrate',
@@ -236,18 +245,30 @@ export const STARTING_SHEETS: Readonly<Record<StartingSheet, Sheet>> = {
   },
 }
 
+/** What a new task can start from: the usual shapes of a task, to be filled in. */
+export const STARTING_SHEETS = Object.fromEntries(
+  Object.entries(SHEETS).map(([name, sheet]) => [name, told(name, sheet)]),
+) as Readonly<Record<StartingSheet, Sheet>>
+
+const TEXTS: ReadonlySet<string> = new Set(Object.values(STARTING_TEXTS))
+
+/** Whether a sheet is still what a starting sheet said. */
+export const isStartingText = (text: string): boolean => TEXTS.has(text)
+
 /**
  * A new task from a starting sheet.
  *
  * @param random - where its id comes from: numbers from 0 up to 1
  */
 export function newTask(title: string, sheet: StartingSheet, random: () => number): Task {
+  const { content, text } = STARTING_SHEETS[sheet]
   return {
     format: TASK_FORMAT,
     version: TASK_VERSION,
     id: taskId(random),
     title,
     conventions: DEFAULT_CONVENTIONS,
-    ...STARTING_SHEETS[sheet].content,
+    ...(text === undefined ? {} : { brief: { text } }),
+    ...content,
   }
 }

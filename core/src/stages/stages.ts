@@ -7,6 +7,7 @@ import {
   buretteOf,
   byKind,
   findPart,
+  isStartingText,
   materialLabel,
   type Part,
   type PartOf,
@@ -178,7 +179,8 @@ function titleOf(task: Task, [part, ...more]: Group): string {
 
 /** Whether more is known of what is on the bench than the labels that a starting sheet brings. */
 function isDescribed({ brief, materials }: Task): boolean {
-  if (brief?.text !== undefined || materials.every(({ solute }) => solute !== undefined)) return true
+  const hasSheet = brief?.text !== undefined && !isStartingText(brief.text)
+  if (hasSheet || materials.every(({ solute }) => solute !== undefined)) return true
   return materials.some(({ strength, note, bottle }) => strength ?? note ?? bottle)
 }
 

@@ -41,7 +41,10 @@ export function topicsOf(reads: readonly Read[]): ReadonlySet<Topic> {
   )
   if (inCrucible && has(/\bheat|\bignite|\broast|flame/i)) topics.add('heating')
   else if (has(/\bconstant mass\b/i) && has(/\bheat/i)) topics.add('heating')
-  if (!topics.has('gas') && !topics.has('temperature') && isAlong(text)) topics.add('readings')
+  if (isAlong(text) && !vessels.has('cup') && !vessels.has('syringe')) {
+    topics.delete('temperature')
+    topics.add('readings')
+  }
   const tubes =
     vessels.has('tube') ||
     has(

@@ -103,7 +103,7 @@ function kindOf(text: string): Along | undefined {
 export const isAlong = (text: string): boolean => kindOf(text) !== undefined
 
 const ABOUT_IT =
-  /\b(?:measure|read|record|note|time|take|mix|add|plot|draw|line|curve|standards?|absorbance|pH|probe|cell|repeat|stir|wait|pipett?e|cylinder|put|run|dilute|warm|cool|bath)\b/i
+  /\b(?:measure|read|record|note|time|take|mix|add|plot|draw|line|curve|standards?|absorbance|pH|probe|cell|repeat|stir|wait|pipett?e|cylinder|put|run|dilute|warm|cool|bath|shake|weigh)\b/i
 const UNKNOWN_NOUN = /\b(?:unknown|sample)s?\s+([A-Z]{1,3} ?\d{0,2})\b/
 
 /** A run of readings along an axis whose places the sheet lists: times at temperatures, absorbances of standards, pH. */
