@@ -20,7 +20,7 @@ import { mentionsIn } from './mention/mentionsIn.ts'
 import { readChromatogramOf } from './method/chromatogram.ts'
 import { readHeating } from './method/heating.ts'
 import { readMethod } from './method/readMethod.ts'
-import { type Deed, deedsIn } from './method/verbs.ts'
+import { type Deed, deedsIn, isOrdered } from './method/verbs.ts'
 import { readAlong } from './series/along.ts'
 import { readSeriesOf } from './series/readSeries.ts'
 import { conventionsOf } from './task/conventions.ts'
@@ -116,9 +116,15 @@ function markMaterials(draft: Draft, said: readonly Said[]): void {
 const NOTE =
   /^(?:never|wear|eye protection|gloves)\b|^(?:changed|measured|kept the same|controlled|variables?|headings of the table|the result|repeats|aim|safety|hazards?|caution|warning|note)s?:\s/i
 
+/** What hurts, and how one is careful: a caution, and no step. */
+const CAUTION = /\b(?:eye protection|goggles|spits?|poisonous|corrosive|irritant|flammable|catch(?:es)? fire|harms?)\b/i
+const isCaution = ({ sentence, mentions }: Read) =>
+  CAUTION.test(sentence.text) && mentions.every(({ kind }) => kind !== 'label' && kind !== 'quantity' && kind !== 'strength')
+
 function markNotes(draft: Draft): void {
-  for (const { sentence, mentions } of draft.reads) {
-    if (!NOTE.test(sentence.text)) continue
+  for (const read of draft.reads) {
+    const { sentence, mentions } = read
+    if (!NOTE.test(sentence.text) && !isCaution(read)) continue
     draft.mark(sentence.n, 'story')
     for (const mention of mentions) draft.land(mention, 'a note')
   }
@@ -160,8 +166,10 @@ function markRest(draft: Draft): void {
       /^[A-Z]/.test(sentence.text)
     if (isHeading) draft.mark(sentence.n, 'heading')
     const deeds = deedsIn(sentence.text)
+    const does = isOrdered(sentence.text) || deeds.has('rinse')
     if (
       !draft.kinds.has(sentence.n) &&
+      does &&
       deeds.size > 0 &&
       [...deeds].every((deed) => HANDLING.has(deed)) &&
       !STORY.test(sentence.text)

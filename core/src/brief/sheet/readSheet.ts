@@ -13,6 +13,7 @@ import { getReady } from '../steps/ready.ts'
 import type { RunStep } from '../steps/step.ts'
 import { stepsOf } from '../steps/stepsOf.ts'
 import { toTask } from '../task/toTask.ts'
+import { asWritten } from '../text/plain.ts'
 
 /** A phrase of the sheet that was understood, with what it became. */
 export interface ReadSpan {
@@ -67,7 +68,7 @@ export function readSheet(sheet: string, mends: readonly Mend[] = [], random: ()
   const rest =
     sheet.length > READ_UP_TO ? [{ from: READ_UP_TO, to: sheet.length, text: sheet.slice(READ_UP_TO, READ_UP_TO + 200) }] : []
   const notRead = [...markUnread(draft), ...rest]
-  const steps = stepsOf({ draft, questions, task })
+  const steps = stepsOf({ draft, questions, task }).map((step) => ({ ...step, text: asWritten(text, step) }))
   return {
     steps,
     spans: spansOf(draft),

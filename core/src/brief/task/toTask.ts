@@ -5,6 +5,7 @@ import type { DraftPart, DraftPartOf, Held } from '../draft/parts.ts'
 import type { SheetMaterial } from '../label/material.ts'
 import { numberSaid } from '../mention/quantities.ts'
 import type { ReadDraft } from '../read.ts'
+import { asWritten } from '../text/plain.ts'
 import { minutesOf, titleOf } from './title.ts'
 
 /** A label as the id of its material: what no id may hold is written otherwise. */
@@ -181,7 +182,10 @@ export function toTask({ draft, questions, conventions }: ReadDraft, text: strin
     brief: { text },
     materials: [...materials, ...openPlaces(parts, named)],
     parts,
-    questions: questions.map((question, index) => writeQuestion(question, index, draft.words)),
+    questions: questions.map((question, index) => {
+      const sentence = draft.reads.find((read) => read.sentence.n === question.sentence)?.sentence
+      return writeQuestion(sentence ? { ...question, text: asWritten(text, sentence) } : question, index, draft.words)
+    }),
   })
 }
 

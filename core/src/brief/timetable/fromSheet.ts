@@ -31,17 +31,40 @@ function usesOf({ kind, text }: RunStep): PlannedStep['uses'] {
 }
 
 /**
+ * Steps that the record shows to be done: those whose parts are read and whose questions are answered, all that comes before
+ * them in their question of the sheet, and what follows where nothing is left to be read.
+ */
+function doneByRecord(steps: readonly RunStep[], recorded: ReadonlySet<string>): ReadonlySet<string> {
+  const done = new Set<string>()
+  for (const block of new Set(steps.map((step) => step.block))) {
+    const own = steps.filter((step) => step.block === block)
+    const made = own.map(({ makes }) => [...makes.parts, ...makes.questions])
+    const isDone = made.map((ids) => ids.length > 0 && ids.every((id) => recorded.has(id)))
+    const open = made.findIndex((ids, index) => ids.length > 0 && !isDone[index])
+    const last = open < 0 && isDone.includes(true) ? own.length - 1 : isDone.lastIndexOf(true, open < 0 ? own.length : open)
+    own.forEach((step, index) => {
+      if (isDone[index] || index <= last) done.add(step.id)
+    })
+  }
+  return done
+}
+
+/**
  * The steps of a sheet as a timetable wants them: how long, what they need, what has to come before.
  *
  * @param kept - minutes that the student changed and took, by step; the queue at the balance
+ * @param recorded - parts whose readings are taken, and questions that are answered: what led to them is not planned any more
  */
 export function plannedSteps(
   { steps }: SheetReading,
   { steps: times = [], queue = 0 }: Pick<Brief, 'steps' | 'queue'> = {},
+  recorded: ReadonlySet<string> = new Set(),
 ): readonly PlannedStep[] {
   const pace = paceOf(steps, times)
   const own = new Map(times.map((one) => [one.id, one]))
-  const timed = steps.filter((step) => isTimed(step) && own.get(step.id)?.skipped !== true)
+  const done = doneByRecord(steps, recorded)
+  const isOpen = ({ id }: RunStep) => own.get(id)?.skipped !== true && (own.get(id)?.started !== undefined || !done.has(id))
+  const timed = steps.filter((step) => isTimed(step) && isOpen(step))
   const lastOf = new Map<string, string>()
   const prepared: { part: string; id: string }[] = []
   return timed.map((step): PlannedStep => {
