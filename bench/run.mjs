@@ -12,11 +12,13 @@ import { benchLoad } from './load.mjs'
 import { benchLongPage } from './longPage.mjs'
 import { benchRack } from './rack.mjs'
 import { benchSave } from './save.mjs'
+import { benchSheets } from './sheets.mjs'
 import { benchTrials } from './trials.mjs'
 
 const GROUPS = {
   machine: ['The machine', benchMachine],
   keystroke: ['A reading that changes, in a task of 40 runs in 10 parts with 6 questions', benchCore],
+  sheets: ['Task sheets, one core', benchSheets],
   equilibria: ['Equilibria, one core', benchAqueous],
   fitter: ['The solver against a general least-squares fitter, without solids', benchBaseline],
   identification: ['Identification, one core', async () => [...benchFirstRecord(), ...benchIdentify()]],

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '../bench.ts'
+import { docxOf, lockedPdf, pdfOf } from '../sheetFiles.ts'
 import { enter, inCell, newTask, saved, tabTo } from './keyboard.ts'
 
 const VINEGAR = `Acid in the orchard's cider vinegar
@@ -136,8 +137,60 @@ test('files that are no sheets are refused with the reason', async ({ page, benc
   await expect(page.getByRole('alert')).toContainText('broken.pdf cannot be opened as a PDF')
   await choose('broken.docx', Buffer.from('PK nothing'))
   await expect(page.getByRole('alert')).toContainText('broken.docx cannot be opened')
+  await choose('locked.pdf', lockedPdf())
+  await expect(page.getByRole('alert')).toContainText('locked.pdf is protected by a password')
   await choose('sheet.xyz', Buffer.from('A'))
   await expect(page.getByRole('alert')).toContainText('no text, .docx or .pdf')
   await choose('sheet.txt', Buffer.from(VINEGAR))
   await expect(page.getByTestId('sheet-text')).toContainText('cider vinegar')
+})
+
+test('a Word document and a PDF are read like pasted text', async ({ page, bench }) => {
+  for (const [name, buffer] of [
+    ['sheet.docx', docxOf(VINEGAR)],
+    ['sheet.pdf', await pdfOf(page, VINEGAR)],
+  ] as const) {
+    await newTask(page, bench.url, /Your task sheet/, name)
+    await page.getByLabel('File with the task sheet').setInputFiles({ name, mimeType: 'application/octet-stream', buffer })
+    await expect(page.getByTestId('sheet-text')).toContainText('cider vinegar')
+    await expect(page.getByLabel('Now')).toContainText('Which solution is in the burette?')
+    await page.keyboard.press('1')
+    await page.getByRole('button', { name: 'Accept all' }).click()
+    await expect(page.getByRole('link', { name: 'not begun Titrate' })).toBeVisible()
+  }
+})
+
+test('a plan is made from a question, taken and ready for readings, by keyboard only', async ({ page, bench }) => {
+  await newTask(page, bench.url, /Your task sheet/, 'My investigation')
+  await tabTo(page, 'Plan an investigation')
+  await page.keyboard.press('Enter')
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('How does the strength of the acid change the rate')
+  await tabTo(page, 'Take this plan')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('sheet-text')).toContainText('Kept the same')
+  await tabTo(page, 'Accept all', 'Shift+Tab')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('link', { name: /not begun with 50 cm3 of A alone/i })).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await page.keyboard.press('Alt+2')
+  await inCell(page, 'parts.m1.planned.0')
+})
+
+test('how the hands do it is told from the step and from the palette', async ({ page, bench }) => {
+  const id = await bench.shelve('iron-in-lawn-sand')
+  await page.goto(`${bench.url}/task/${id}/brief`)
+  await page.getByRole('button', { name: /^Pipette 25.0 cm³ of F4/ }).click()
+  await page
+    .getByRole('button', { name: /pipett/i })
+    .last()
+    .click()
+  await expect(page.getByRole('dialog')).toContainText('Touch')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('Type a stage').fill('constant mass')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog')).toContainText('constant mass')
 })

@@ -13,7 +13,7 @@ test('a thermometric run is entered by keyboard, read off its graph, and found a
   await saved(page)
   await page.reload()
   await expect(page.getByLabel('point 11, temperature')).toHaveValue('23.5')
-  await page.keyboard.press('Alt+3')
+  await page.keyboard.press('Alt+4')
   await expect(page.getByRole('region', { name: 'Volume of H that neutralises 25.0 cm³ of K' })).toContainText(
     'where the lines cross',
   )

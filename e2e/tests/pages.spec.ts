@@ -7,6 +7,7 @@ import { inCell, saved } from './keyboard.ts'
 /** Every kind of page, on the demo task that fills it. */
 const PAGES = [
   ['iron-in-lawn-sand', ['brief', 'w1', 's1', 't1', 'work-out']],
+  ['paper-from-the-pier', ['brief']],
   ['kiln-wash-alkali', ['m1']],
   ['water-in-washing-soda', ['h1']],
   ['shell-and-acid', ['m2']],
@@ -126,6 +127,12 @@ test('dialogs, menus and the palette are free of axe violations', async ({ page,
   expect(await violations(page)).toEqual([])
   await page.getByRole('button', { name: 'Add a question' }).click()
   await page.getByRole('dialog').waitFor()
+  expect(await violations(page)).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('Type a stage').fill('constant mass')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog')).toContainText('constant mass')
   expect(await violations(page)).toEqual([])
 })
 

@@ -74,7 +74,10 @@ const CUTS = new RegExp(
   'gi',
 )
 
-const BEGINS = new RegExp(`^(?:(?:then|now|next|carefully|gently|slowly|accurately|finally),? )?(?:${ORDERS}|do|set|clean|keep|insert|lower|cover|connect)\\b`, 'i')
+const BEGINS = new RegExp(
+  `^(?:(?:then|now|next|carefully|gently|slowly|accurately|finally),? )?(?:${ORDERS}|do|set|clean|keep|insert|lower|cover|connect)\\b`,
+  'i',
+)
 
 /** Whether a sentence begins with an order, "Add …", and does not only tell of something that happens. */
 export const isOrdered = (text: string): boolean => BEGINS.test(text)

@@ -4,6 +4,7 @@ import type { DraftAct, DraftTube } from '../draft/parts.ts'
 import type { SheetMaterial } from '../label/material.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
+import { allowedIn, limitsReagents, noteStated } from './allowed.ts'
 import { ordersIn } from './orders.ts'
 
 interface Test extends DraftTube {
@@ -107,7 +108,7 @@ class TestReader {
       if (cell.column === 0 && HEAD_CELL.test(text)) this.isTabled = true
       return true
     }
-    return isAsked(text) || this.draft.kinds.get(sentence.n) === 'material'
+    return isAsked(text) || limitsReagents(text) || this.draft.kinds.get(sentence.n) === 'material'
   }
 
   /** Whether a sentence goes on in the tube of the test before it. */
@@ -232,7 +233,8 @@ function makeRack(draft: Draft, reads: readonly Read[], samples: readonly string
         .filter(({ only }) => only.length === 0 || only.includes(material))
         .map(({ test, acts, begins, sentence }) => ({ test, acts: [...acts], begins: [...begins], sentence })),
     })),
-    allowed: [],
+    allowed: allowedIn(draft, reads),
   })
+  noteStated(draft, reads, samples)
   for (const { sentence } of tests) draft.touch(sentence, rack.id)
 }
