@@ -5,19 +5,23 @@ import { readTaskFileBytes, type Task, TaskFileError } from '@hop-lark/core/reco
 export class UnusableInput extends Error {}
 
 /** Why a file cannot be read. */
-export function unreadable(file: string, error: unknown): UnusableInput {
+function unreadable(file: string, error: unknown): UnusableInput {
   const { code } = error as NodeJS.ErrnoException
   return new UnusableInput(`${file}: ${code === 'ENOENT' ? 'there is no such file' : `it cannot be read (${code})`}.`)
 }
 
-/** Reads a task file, or throws `UnusableInput` with every reason. */
-export async function readTaskFile(file: string): Promise<Task> {
-  let bytes: Buffer
+/** What a file holds, or `UnusableInput` where it cannot be read. */
+export async function bytesOf(file: string): Promise<Buffer> {
   try {
-    bytes = await readFile(file)
+    return await readFile(file)
   } catch (error) {
     throw unreadable(file, error)
   }
+}
+
+/** Reads a task file, or throws `UnusableInput` with every reason. */
+export async function readTaskFile(file: string): Promise<Task> {
+  const bytes = await bytesOf(file)
   try {
     return readTaskFileBytes(bytes)
   } catch (error) {

@@ -7,12 +7,18 @@ import { sureAnswers } from '@hop-lark/core/uncertainty'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
+/** What the student answers in words; undefined where nothing is written, or a number is asked for. */
+function answerInWords({ questions }: Task, id: string): string | undefined {
+  const question = questions.find((one) => one.id === id)
+  return question?.find.quantity === 'words' && question.answer?.trim() ? question.answer : undefined
+}
+
 function writeAnswer(output: Output, task: Task, answer: Answer, sure: string | undefined): void {
   const question = task.questions.find(({ id }) => id === answer.question)
   if (!question) return
-  const inWords = question.find.quantity === 'words' ? question.answer?.trim() : undefined
+  const inWords = answerInWords(task, question.id)
   const result =
-    inWords ||
+    inWords ??
     (answer.value === null ? `not yet: ${answer.missing}` : `${answer.value}${sure ? ` ± ${sure}` : ''} ${answer.unit}`)
   output.out(`\n${questionTitle(task, question)}: ${result}\n`)
   answer.steps.forEach(({ says, formula, substituted, value, unit }, index) => {
@@ -60,6 +66,8 @@ function plainAnswer(task: Task, answer: Answer, sure: string | undefined) {
       ? { chain: chain.map(({ top, bottom }) => ({ top: placed(top), ...(bottom ? { bottom: placed(bottom) } : {}) })) }
       : {}),
   }))
+  const inWords = answerInWords(task, question)
+  if (inWords !== undefined) return { question, value, unit, answer: inWords }
   return value === null
     ? { question, value, unit, missing }
     : {

@@ -1,7 +1,6 @@
-import { readFile } from 'node:fs/promises'
 import { LONGEST_SHEET, type Mend } from '@hop-lark/core/brief'
 import type { Task } from '@hop-lark/core/record'
-import { readTaskFile, UnusableInput, unreadable } from './files.ts'
+import { bytesOf, readTaskFile, UnusableInput } from './files.ts'
 
 /** A task sheet with what was said of it. */
 export interface Sheet {
@@ -12,12 +11,7 @@ export interface Sheet {
 }
 
 async function textIn(file: string): Promise<string> {
-  let bytes: Buffer
-  try {
-    bytes = await readFile(file)
-  } catch (error) {
-    throw unreadable(file, error)
-  }
+  const bytes = await bytesOf(file)
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
   } catch {

@@ -174,8 +174,15 @@ test('a plan is made from a question, taken and ready for readings, by keyboard 
   await expect(page.getByRole('link', { name: /not begun with 50 cm3 of A alone/i })).toBeVisible()
   await saved(page)
   await page.reload()
+  await expect(page.getByTestId('sheet-text')).toContainText('Kept the same')
   await page.keyboard.press('Alt+2')
-  await inCell(page, 'parts.m1.planned.0')
+  await inCell(page, 'parts.m1.points')
+  // The table begins at no time, and no gas: it is asked whether that nought was meant.
+  await page.keyboard.type('0')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('point 1, volume of gas')).toHaveValue('0')
+  await expect(page.getByLabel('point 1, time')).toHaveValue('0')
 })
 
 test('how the hands do it is told from the step and from the palette', async ({ page, bench }) => {

@@ -9,6 +9,8 @@ interface CliAnswer {
   readonly value: string | null
   readonly unit: string
   readonly missing?: string
+  /** What the student answers in words. */
+  readonly answer?: string
   readonly plusMinus?: string
   readonly steps?: readonly { readonly says: string; readonly value: string }[]
 }
@@ -41,7 +43,7 @@ for (const name of DEMO_TASKS) {
     const id = await bench.shelve(name)
     const { questions } = (await bench.document(id)) as { questions: CliQuestion[] }
     await page.goto(`${bench.url}/task/${id}/work-out`)
-    for (const { question, value, plusMinus, missing, steps } of answers) {
+    for (const { question, value, plusMinus, missing, answer, steps } of answers) {
       const section = page.locator(`[data-at="questions.${question}"]`)
       await section.waitFor()
       const find = questions.find((one) => one.id === question)?.find
@@ -50,6 +52,10 @@ for (const name of DEMO_TASKS) {
         const { samples } = cli('identify', name) as { samples: CliSample[] }
         const present = samples.find(({ material }) => material === find.in)?.ions.filter(({ verdict }) => verdict === 'present')
         await expect(section.getByRole('listitem')).toHaveCount(present?.length ?? 0)
+        continue
+      }
+      if (find?.quantity === 'words') {
+        await expect(section.getByRole('textbox')).toHaveValue(answer ?? '')
         continue
       }
       if (value === null) {

@@ -3,6 +3,7 @@ export { isAlike, type Measure, measureOf, ratioBetween, timesBetween, type Unit
 export { type Measured, readMeasured } from './measured.ts'
 export { raised } from './raised.ts'
 export { DECIMAL_TEXT, decimalPlaces, Exact, exact, isDecimalText, parseReading, type Reading } from './reading.ts'
+export { SPOKEN } from './spoken.ts'
 export { readStrength, type Strength } from './spokenStrength.ts'
 export { fitToStep, isOnStep, stepPlaces } from './step.ts'
 export { readTyped, type TypedNumber } from './typed.ts'

@@ -1,8 +1,7 @@
 import { type Path, writePath } from '@hop-lark/core/record'
-import { useEffect, useId, useRef, useState } from 'react'
-import { useDraft } from '../notebook/drafts.ts'
-import { refusalOf } from '../notebook/store.ts'
+import { useId } from 'react'
 import { TYPED_ONLY } from './typedOnly.ts'
+import { useKeptText } from './useKeptText.ts'
 
 interface TextFieldProps {
   readonly label: string
@@ -42,18 +41,8 @@ export function TextField({
   list,
 }: TextFieldProps) {
   const id = useId()
-  const [draft, setDraft] = useDraft(at)
-  const [refusal, setRefusal] = useState<string>()
-  const commit = useRef(() => {})
-  commit.current = () => {
-    if (draft === undefined) return
-    const text = draft.trim()
-    const refused = text === value ? undefined : refusalOf(() => onCommit(text))
-    setRefusal(refused)
-    if (refused === undefined) setDraft(undefined)
-  }
+  const { draft, setDraft, refusal, keep, drop } = useKeptText(at, value, onCommit, (typed) => typed.trim())
   const wrong = error ?? refusal
-  useEffect(() => () => commit.current(), [])
   return (
     <div className={className}>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-sm font-semibold'}>
@@ -73,13 +62,12 @@ export function TextField({
           autoComplete="off"
           spellCheck={false}
           onChange={(event) => setDraft(event.target.value)}
-          onBlur={() => commit.current()}
+          onBlur={keep}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit.current()
+            if (event.key === 'Enter') keep()
             if (event.key === 'Escape' && draft !== undefined) {
               event.stopPropagation()
-              setDraft(undefined)
-              setRefusal(undefined)
+              drop()
             }
           }}
           className={`min-h-9 w-full min-w-0 rounded-lg border bg-sheet px-3 placeholder:text-ink-soft ${wrong ? 'border-litmus' : 'border-rule'} ${mono ? 'font-mono' : ''}`}

@@ -1,8 +1,7 @@
 import { type Path, writePath } from '@hop-lark/core/record'
-import { useEffect, useId, useRef, useState } from 'react'
-import { useDraft } from '../notebook/drafts.ts'
-import { refusalOf } from '../notebook/store.ts'
+import { useId } from 'react'
 import { TYPED_ONLY } from './typedOnly.ts'
+import { useKeptText } from './useKeptText.ts'
 
 interface WordsFieldProps {
   readonly label: string
@@ -32,16 +31,7 @@ export function WordsField({
   fieldClassName = '',
 }: WordsFieldProps) {
   const id = useId()
-  const [draft, setDraft] = useDraft(at)
-  const [refusal, setRefusal] = useState<string>()
-  const commit = useRef(() => {})
-  commit.current = () => {
-    if (draft === undefined) return
-    const refused = draft === value ? undefined : refusalOf(() => onCommit(draft.trim() === '' ? '' : draft))
-    setRefusal(refused)
-    if (refused === undefined) setDraft(undefined)
-  }
-  useEffect(() => () => commit.current(), [])
+  const { draft, setDraft, refusal, keep } = useKeptText(at, value, onCommit, (typed) => (typed.trim() === '' ? '' : typed))
   return (
     <div className={className}>
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-sm font-semibold'}>
@@ -52,7 +42,7 @@ export function WordsField({
         value={draft ?? value}
         placeholder={placeholder}
         onChange={(event) => setDraft(event.target.value)}
-        onBlur={() => commit.current()}
+        onBlur={keep}
         data-at={writePath(at)}
         aria-invalid={refusal !== undefined}
         {...(draft === undefined ? {} : TYPED_ONLY)}

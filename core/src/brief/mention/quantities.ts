@@ -1,24 +1,7 @@
-import { readStrength } from '../../number/index.ts'
+import { readStrength, SPOKEN } from '../../number/index.ts'
 import type { Mention, QuantityKind } from './mention.ts'
 
 const NUMBER = String.raw`(\d+(?:[.,]\d+)?|(?<![a-z])(?:one|two|three|four|five|six|seven|eight|nine|ten|twenty|thirty|half)(?![a-z]))`
-const SPOKEN: Readonly<Record<string, string>> = {
-  half: '0.5',
-  one: '1',
-  two: '2',
-  three: '3',
-  four: '4',
-  five: '5',
-  six: '6',
-  seven: '7',
-  eight: '8',
-  nine: '9',
-  ten: '10',
-  twelve: '12',
-  fifteen: '15',
-  twenty: '20',
-  thirty: '30',
-}
 
 /** The number that digits or a word say, as text. */
 export const numberSaid = (text: string): string => SPOKEN[text.toLowerCase()] ?? text.replace(',', '.')

@@ -1,21 +1,6 @@
-/** Numbers that are written out. */
-const NUMBERS: Readonly<Record<string, string>> = {
-  a: '1',
-  one: '1',
-  two: '2',
-  three: '3',
-  four: '4',
-  five: '5',
-  six: '6',
-  seven: '7',
-  eight: '8',
-  nine: '9',
-  ten: '10',
-  twelve: '12',
-  fifteen: '15',
-  twenty: '20',
-  half: '0.5',
-}
+import { SPOKEN } from '../../number/index.ts'
+
+const NUMBERS: Readonly<Record<string, string>> = { ...SPOKEN, a: '1' }
 
 /** A number in figures or words, as a pattern. */
 export const NUMBER = String.raw`(\d+(?:[.,]\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|half)`

@@ -1,0 +1,18 @@
+/** Numbers that are written out, as figures: `3` for three, `0.5` for half. */
+export const SPOKEN: Readonly<Record<string, string>> = {
+  half: '0.5',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  twelve: '12',
+  fifteen: '15',
+  twenty: '20',
+  thirty: '30',
+}
