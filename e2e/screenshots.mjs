@@ -9,12 +9,27 @@ const PHONE = { width: 390, height: 844 }
 
 const SHOTS = [
   { name: 'shelf', path: '/' },
-  { name: 'brief', path: '/task/demo-lawn-sand/brief' },
+  { name: 'brief', path: '/task/demo-pier/brief' },
+  {
+    name: 'timetable',
+    path: '/task/demo-pier/brief',
+    act: async (page) => {
+      await page.getByRole('region', { name: 'Timetable', exact: true }).evaluate((section) => section.scrollIntoView())
+    },
+  },
   { name: 'weigh', path: '/task/demo-lawn-sand/w1' },
   { name: 'titrate', path: '/task/demo-lawn-sand/t1' },
   { name: 'titrate-phone-dark', path: '/task/demo-lawn-sand/t1', viewport: PHONE, colorScheme: 'dark' },
-  { name: 'standardise', path: '/task/demo-vinegar/t1' },
-  { name: 'next-action', path: '/task/demo-vinegar/t2', colorScheme: 'dark' },
+  {
+    name: 'guide',
+    path: '/task/demo-vinegar/t1',
+    act: async (page) => {
+      await page.keyboard.press('Control+k')
+      await page.getByPlaceholder('Type a stage').fill('filler')
+      await page.getByRole('option', { name: /Pipetting with a filler/ }).click()
+      await page.getByRole('dialog').getByText('One pair of hands').waitFor()
+    },
+  },
   {
     name: 'work-out',
     path: '/task/demo-lawn-sand/work-out',
@@ -84,7 +99,30 @@ const SHOTS = [
   },
   { name: 'chromatogram', path: '/task/demo-lichen-inks/c1' },
   { name: 'heat', path: '/task/demo-washing-soda/h1' },
-  { name: 'set-up', path: '/task/demo-lawn-sand/t1', act: (page) => page.getByRole('button', { name: 'Set up' }).click() },
+  {
+    name: 'plan',
+    path: '/?',
+    act: async (page) => {
+      const made = await page.request.post(`${base}/api/tasks`, {
+        headers: { origin: base },
+        data: {
+          document: {
+            format: 'hop-lark/task',
+            version: 2,
+            id: 'empty-for-a-plan',
+            title: 'An investigation',
+            materials: [],
+            parts: [],
+            questions: [],
+          },
+        },
+      })
+      const { id } = made.ok() ? await made.json() : { id: 'empty-for-a-plan' }
+      await page.goto(`${base}/task/${id}/brief`)
+      await page.getByRole('button', { name: 'Plan an investigation' }).click()
+      await page.getByRole('dialog').getByText('Why so much').waitFor()
+    },
+  },
 ]
 
 const browser = await chromium.launch({

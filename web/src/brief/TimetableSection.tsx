@@ -101,7 +101,7 @@ function Waits({ reading, waits }: { readonly reading: SheetReading; readonly wa
       {used.map(({ id, minutes, does }) => (
         <li key={id}>
           While step <span className="num">{number(id)}</span> waits <span className="num">{minutes}</span> min: do step
-          {does.length > 1 ? 's' : ''} <span className="num font-semibold">{does.map(number).join(', ')}</span>.
+          {does.length > 1 ? 's' : ''} <span className="font-semibold">{does.map(number).join(', ')}</span>.
         </li>
       ))}
     </ul>
@@ -173,7 +173,12 @@ function Axis({ ends, now }: { readonly ends: number; readonly now: number | und
       <span className="text-sm text-ink-soft">minutes</span>
       <div className="relative h-7 border-t border-ink">
         {marks.map((mark) => (
-          <span key={mark} className="num absolute top-1 -translate-x-1/2 text-sm" style={at(mark)}>
+          <span
+            key={mark}
+            // The last one would stick out of what scrolls.
+            className={`num absolute top-1 text-sm ${mark > 0.97 * ends ? '-translate-x-full' : '-translate-x-1/2'}`}
+            style={at(mark)}
+          >
             {mark}
           </span>
         ))}
