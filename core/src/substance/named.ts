@@ -223,7 +223,8 @@ function isFormula(text: string): boolean {
 
 function formulaeIn(text: string, not: ReadonlySet<string>): readonly NamedSubstance[] {
   return [...text.matchAll(FORMULA)].flatMap((match): NamedSubstance[] => {
-    if (match[0].length > LONGEST || not.has(match[0])) return []
+    // A code in brackets, `(HA)`, is the code.
+    if (match[0].length > LONGEST || not.has(match[0]) || not.has(match[0].replace(/^\(|\)$/g, ''))) return []
     // A bracket may open a formula, as in (NH4)2SO4, or stand around one.
     const around = /^\[[^\]]*\]?$/.test(match[0])
     const within = around || (/^[[(]/.test(match[0]) && formulaOf(match[0]) === undefined) ? 1 : 0

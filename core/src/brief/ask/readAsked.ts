@@ -20,7 +20,8 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
     const { sentence } = read
     const { text } = sentence
     if (sentence.markers.some(({ kind }) => kind === 'letter' || kind === 'question') && !NOUN_FIRST.test(text)) lead = ''
-    if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 90 && /[:,]$|^\w+\.?:?$/.test(text)) {
+    const isLead = /[:,]$|^\w+\.?:?$|^use your results to \w+$/i.test(text)
+    if (LEAD.test(text) && quantityIn(text) === undefined && text.length < 90 && isLead) {
       lead = 'calculate '
       draft.mark(sentence.n, 'heading')
       continue

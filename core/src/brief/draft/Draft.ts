@@ -98,6 +98,12 @@ export class Draft {
     if (mention && !this.landed.has(mention)) this.landed.set(mention, became)
   }
 
+  /** A solid that has no label, by the word for it. */
+  unlabelled(word: string, at: number): string {
+    if (!this.materials.has(word)) this.materials.set(word, { label: word, form: 'solid', formSaid: true, at })
+    return word
+  }
+
   /**
    * The material of a formula, by its label; one without a label is called by the words the sheet has for it.
    *

@@ -5,6 +5,8 @@ export interface Held {
   readonly material: string
   readonly weighing?: string
   readonly volume?: string
+  /** How much it was is read when it is done. */
+  readonly isRead?: boolean
   readonly by?: 'pipette' | 'burette' | 'cylinder'
 }
 

@@ -1,4 +1,4 @@
-import type { Read } from '../label/said.ts'
+import { isClaim, type Read } from '../label/said.ts'
 import { type MentionOf, ofKind } from '../mention/mention.ts'
 import type { Draft } from './Draft.ts'
 
@@ -7,8 +7,9 @@ const BESIDE = /^[\s,(]*(?:of\s+)?(?:aqueous\s+|dilute\s+|solid\s+)?$/
 
 /** Strengths beside substances that have no label: each is a bottle, called by the name of what it holds. */
 export function nameUnlabelled(draft: Draft, reads: readonly Read[]): void {
-  for (const { mentions } of reads)
+  for (const { sentence, mentions } of reads)
     for (const strength of ofKind(mentions, 'strength')) {
+      if (isClaim(sentence.text)) draft.land(strength, 'a claim')
       if (draft.landed.has(strength) || strength.about) continue
       const beside = substanceBeside(draft, strength, ofKind(mentions, 'substance'))
       if (!beside || beside.formula === 'H2O') continue

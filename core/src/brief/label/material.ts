@@ -30,7 +30,7 @@ export interface SheetMaterial {
 }
 
 const SOLID =
-  /\b(?:crystals?|powder(?:ed)?|solids?|shells?|tablets?|anhydrous|granules?|turnings|filings|ribbon|foil|stones?|rocks?|pigment|hydrated?|fertili[sz]er|alum|ash(?! dissolved)|crushed|lumps?|chips?|ore|chalk|dust|ground|dried)\b/i
+  /\b(?:crystals?|powder(?:ed)?|solids?|shells?|tablets?|anhydrous|granules?|turnings|filings|ribbon|foil|stones?|rocks?|rust|scale|scrapings|pigment|hydrated?|fertili[sz]er|alum|ash(?! dissolved)|crushed|lumps?|chips?|ore|chalk|dust|ground|dried)\b/i
 const LIQUID =
   /\b(?:inks?|icings?|dyes?|yeast|oil|hydrocarbon|organic liquid|propanone|ethanol|suspension|food colou?r(?:ing)?s?)\b/i
 const DISSOLVED =
@@ -43,10 +43,15 @@ const METAL_FORM = /\b(?:powder|ribbon|granules?|turnings|filings|foil|dust|meta
 /** Salts that are solid whenever nothing says that they are dissolved. */
 const INSOLUBLE = /^(?:MnO2|CaCO3|CuO|CuCO3|Zn|Mg|Fe|Al|Cu|MgO|ZnO|ZnCO3|MgCO3|BaSO4|Fe2O3|Al2O3)$/
 
+/** "Dissolved in dilute sulfuric acid", "shaken with an excess of lime": what it was treated with is not what it is. */
+const DISSOLVES =
+  /\b(?:dissolved|shaken|treated|heated|digested|made up|reacted|extracted|boiled) (?:in|with|by|up in|up with) (?:(?:an?|the|some|excess|of|dilute|concentrated|aqueous|hot|warm|cold|a little) )*$/i
+
 /** The one substance that some words name, or undefined where they name none, an ion or several. */
-function soluteOf(mentions: readonly Mention[], words: string): string | undefined {
+function soluteOf(mentions: readonly Mention[], words: string, before: (at: number) => string): string | undefined {
   const named = ofKind(mentions, 'substance').filter(
-    ({ formula, written }) =>
+    ({ formula, written, from }) =>
+      !DISSOLVES.test(before(from)) &&
       !/[+-]$/.test(formula) &&
       formula !== 'H2O' &&
       (written === 'formula' || !/^[A-Z][a-z]?$/.test(formula) || METAL_FORM.test(words) || /^[\W_]*\w+[\W_]*$/.test(words)),
@@ -85,14 +90,21 @@ export function materialOf(label: string, said: readonly Said[], words: string, 
   const text = told.map(({ from, to }) => words.slice(from, to)).join(' ; ')
   const [strength] = ofKind(own, 'strength')
   const [indicator] = ofKind(own, 'indicator')
-  const solute = soluteOf(own, text)
+  const solute = soluteOf(own, text, (at) => words.slice(Math.max(0, at - 60), at))
   const called = indicator?.name ?? indicatorBySaying(own, text, words)
   const diluted = DILUTED.exec(text)?.[1]
   const dissolved = strength !== undefined || DISSOLVED.test(text)
+  const at = mentions.find((one) => one.kind === 'label' && one.label === label)?.from ?? 0
+  const calling = told
+    .filter(({ to }) => to <= at)
+    .map(({ from, to }) => words.slice(from, to))
+    .join(' ; ')
+  // "A sample of rust, R, has been dissolved": what it is called goes before what was done with it.
   const isSolid =
-    (SOLID.test(text) || /\.(?:\d*|[a-z])H2O$/.test(solute ?? '') || INSOLUBLE.test(solute ?? '')) &&
-    !/\bsolution\b|dissolved/i.test(text) &&
-    strength === undefined
+    (SOLID.test(calling) && !DISSOLVED.test(calling)) ||
+    ((SOLID.test(text) || /\.(?:\d*|[a-z])H2O$/.test(solute ?? '') || INSOLUBLE.test(solute ?? '')) &&
+      !/\bsolution\b|dissolved/i.test(text) &&
+      strength === undefined)
   return {
     label,
     form: isSolid ? 'solid' : LIQUID.test(text) && !dissolved ? 'liquid' : 'solution',

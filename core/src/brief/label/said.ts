@@ -36,6 +36,12 @@ const NAMED =
 /** Whether a label is given to what the sentence before made. */
 const isNaming = (before: string) => NAMED.test(before)
 
+/** "The makers say that T holds 25 g in each dm3": a claim to be judged, and not what is told of the bottle. */
+const CLAIMS = /\b(?:says?|claims?|states?|according to)\b[^.]*\b(?:that|holds|contains)\b/i
+
+/** Whether a sentence only tells what somebody says of a bottle. */
+export const isClaim = (text: string): boolean => CLAIMS.test(text)
+
 /** What the sheet says its labels are, in the order in which it says it. */
 export function saidOf(reads: readonly Read[]): readonly Said[] {
   return reads.flatMap((read) => [...saidIn(read)])
@@ -44,7 +50,7 @@ export function saidOf(reads: readonly Read[]): readonly Said[] {
 function* saidIn({ sentence, mentions }: Read): Generator<Said> {
   const { text, from } = sentence
   const labels = ofKind(mentions, 'label')
-  if (sentence.cell) return
+  if (sentence.cell || isClaim(text)) return
   const isAsked = text.endsWith('?')
   for (const [index, mention] of labels.entries()) {
     const at = mention.from - from
@@ -137,7 +143,10 @@ function nameBefore(phrase: string, begun: number): number {
 }
 
 function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, before: string, after: string): Generator<Said> {
-  const bracket = /\(\s*((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(before)
+  const bracket =
+    /\(\s*(?:(?:about |exactly )?\d[^(),]*,\s*)?((?:solution|solid|acid|label|labelled|bottle|sample|liquid|powder|unknown)\s+)?$/i.exec(
+      before,
+    )
   if (bracket && /^[),]/.test(after)) {
     const phrase = before.slice(0, bracket.index)
     const begun = BOUNDARY.exec(phrase.trimEnd().slice(0, -1))?.[0].length ?? 0

@@ -158,7 +158,7 @@ function* solutionGaps(draft: Draft, part: Of<'solution'>): Generator<Empty> {
   if (sources.length === 0)
     yield { slot: 'from', says: 'What is made up in the volumetric flask?', candidates: others, typed: 'label', blocks: true }
   for (const source of sources)
-    if (source.weighing === undefined && source.volume === undefined)
+    if (source.weighing === undefined && source.volume === undefined && !source.isRead)
       yield volumeOf(draft, source, 'goes into the volumetric flask')
   if (flask === undefined)
     yield {

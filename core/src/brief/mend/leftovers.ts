@@ -216,7 +216,7 @@ function* unusedGlass(draft: Draft): Generator<Gap> {
       ['burette', ['titration', 'series'], 'A burette is used, and no titration was read.'],
       ['volumetric flask', ['solution'], 'A volumetric flask is used, and nothing made up was read.'],
       ['crucible', ['heating', 'weighing'], 'A crucible is used, and no heating was read.'],
-      ['tube', ['rack', 'series'], 'Tubes are used, and no test was read.'],
+      ['tube', ['rack', 'series', 'chromatogram'], 'Tubes are used, and no test was read.'],
       ['syringe', ['series'], 'A syringe is used, and no run of readings was read.'],
       ['cup', ['series', 'titration'], 'A cup is used, and no run of temperatures was read.'],
     ]

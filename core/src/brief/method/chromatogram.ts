@@ -4,7 +4,7 @@ import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 
 const ABOUT_IT =
-  /\bspots?\b|\bpencil|\bfront\b|\bsolvent|\bpaper\b|\bdistance|\bmeasure|\bRf\b|\bdip\b|\bstand\b|\bdry\b|\bspray|\bplate\b|\bchromatogra|\bstrip\b|\brisen\b|\bcompared\b/i
+  /\bspots?\b|\bpencil|\bfront\b|\bsolvent|\bpaper\b|\bdistance|\bmeasure|\bRf\b|\bdip\b|\bstand\b|\bdry\b|\bspray|\bplate\b|\bchromatogra|\bstrip\b|\bliquid\b|\bput 1 ?cm of\b|\brisen\b|\bcompared\b/i
 const REFERENCES = [
   /\bspots? of ((?:[a-z][\w' -]*, )+[a-z][\w' -]*? and [a-z][\w' -]*?)(?: inks?| dyes?| pigments?| colou?rs?| solutions?)? and (?:(?:one )?of )?(?:the )?(?:unknown |sample |ink )?[A-Z]\d?\b/i,
   /\b(?:known (?:dyes|pigments|samples|inks|amino acids|food dyes|colours)|references?(?: (?:solutions|dyes|pigments|spots))?(?: of)?|standards?(?: of)?|single dyes|authentic samples of|permitted dyes|pure dyes)[,:]?\s+((?!and\b|are\b|is\b)[^.;]+?)(?=,? (?:on|at|along|in|near)\b|,? are\b|\.|;|$)/i,
@@ -14,6 +14,7 @@ const REFERENCES = [
 const SOLVENTS = [
   /\b(?:beaker|jar|tank|chamber|dish|tube)s? (?:with|holding|containing|of) (?:about |a little )?(?:\d+(?:\.\d+)? ?(?:cm|mm|cm3|mL) (?:depth )?of )?(?:the |a )?((?:(?! and (?:cover|leave|let|close|put|wait)\b| until\b| so that\b)(?:[^.;,]|,(?= ?\d ?: ?\d)))+)/i,
   /\b(?:depth of|plate in|paper in|strip of paper in|edge of the paper in|solvent is|run in|develop(?:ed)? (?:the \w+ )?(?:in|with)|beaker of|jar of|tank of|using|chamber of)\s+(?!the solvent|a beaker|a jar|a tank|the beaker)([a-z0-9%][^.;(]*?)(?=\s*(?:\(|\.|;|,? (?:run|so that|until|as the solvent|and (?:leave|let|wait|cover)|below|with|not|making|keeping|then)|,? which|$))/i,
+  /\b(?:put|pour|place) (?:about )?\d+(?:\.\d+)? ?(?:cm3|mL|cm|mm) (?:depth )?of ([a-z][^.;]*?) (?:in|into) (?:the |a )?(?:\w+ ){0,2}(?:tube|jar|beaker|tank|dish)\b/i,
   /\blet ([a-z][^.;]*?) (?:run|rise|climb|soak)\b/i,
   /\bwith ([a-z][^.;,]*?) as (?:the )?solvent/i,
   /\bsolvent[:,]? (?:is |was )?(?!front|is near|has|reach|line|level)([a-z][^.;,]*)/i,

@@ -4,7 +4,7 @@ import type { Bench } from './Bench.ts'
 import { type Clause, vesselIn } from './clause.ts'
 
 const MAKES =
-  /\b(?:make|makes|made|making) (?:it |the (?:\w+ )?(?:solution|liquid|volume|contents) |this |them |everything )?up\b|\bto (?:the |its )?(?:\w+ )?mark\b|\bto volume\b|\bup to (?:exactly )?\d|\bdilut(?:e|ed) (?:it |this )?(?:to|with|until)|\bmake \d+(?:\.\d+)? ?(?:cm3|mL) of (?:a )?solution/i
+  /\b(?:make|makes|made|making) (?:it |the (?:\w+ )?(?:solution|liquid|volume|contents) |this |them |everything )?up\b|\bto (?:the |its )?(?:\w+ )?mark\b|\bto the (?:line|graduation)\b|\bto volume\b|\bup to (?:exactly )?\d|\bdilut(?:e|ed) (?:it |this )?(?:to|with|until)|\bmake \d+(?:\.\d+)? ?(?:cm3|mL) of (?:a )?solution/i
 const UP_TO = /\b(?:up to|to|make|in) (?:exactly )?(\d+(?:\.\d+)?) ?(?:cm3|mL)\b/i
 
 /** What others have done before: "it has already been diluted". */

@@ -71,7 +71,9 @@ function putPortion(bench: Bench, clause: Clause, volume: MentionOf<'quantity'>,
   if (place === 'flask' && by === 'pipette') beginAnew(bench, material, clause.read.sentence.text)
   if (bench.titration && place === 'flask' && bench.titration.burette === material) return
   if (by === 'cylinder') draft.helpers.add(material)
-  bench.put(place, { material, volume: volume.value, by })
+  // Of "between 19.50 and 20.50 cm3" the volume is read when it is run in.
+  const isRead = volume.most !== undefined && place === 'volumetric'
+  bench.put(place, { material, ...(isRead ? { isRead } : { volume: volume.value }), by })
   draft.land(volume, `${volume.value} cm³ of ${material} by ${by}`)
   draft.mark(clause.read.sentence.n, 'portion')
 }

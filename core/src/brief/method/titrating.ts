@@ -56,14 +56,22 @@ function withStrength(bench: Bench, bottle: Mention, mentions: readonly Mention[
 const isIndicator = (bench: Bench, mention: Mention) =>
   mention.kind === 'label' && bench.draft.materials.get(mention.label)?.indicator !== undefined
 
+/** "Wash out the burette and fill it with G": the burette of the clause before. */
+const spokenBurette = ({ text, read }: Clause) => (/^fill it with\b/i.test(text) ? vesselIn(read.mentions, 'burette') : undefined)
+
 /** What a clause fills the burette with. */
 export function fillBurette(bench: Bench, clause: Clause): boolean {
-  const burette = vesselIn(clause.mentions, 'burette')
+  const burette = vesselIn(clause.mentions, 'burette') ?? spokenBurette(clause)
   if (
     !burette ||
     !(clause.deeds.has('fill') || clause.deeds.has('add') || clause.deeds.has('rinse') || clause.deeds.has('transfer'))
   )
     return false
+  // "Use a burette to transfer 20 cm3 into the volumetric flask" fills it for that alone.
+  if (vesselIn(clause.mentions, 'volumetric flask') || /\buse (?:a|the|your) burette to\b/i.test(clause.read.sentence.text)) {
+    bench.draft.land(burette, 'what it is measured with')
+    return false
+  }
   // "Run 5.00 cm3 from the burette" fills nothing.
   if (/\bfrom (?:a|the|your)\b[^,;]*$/i.test(bench.draft.words.slice(clause.from, burette.from + 1))) return false
   bench.draft.land(burette, 'the burette')
@@ -125,7 +133,8 @@ export function titrate(bench: Bench, clause: Clause): boolean {
     for (const mention of clause.read.mentions) draft.land(mention, 'the blank')
     return false
   }
-  if (!TITRATES.test(clause.text) || NOT_YET.test(clause.read.sentence.text) || isTold(clause)) return false
+  const runsIn = TITRATES.test(clause.text) || addsUntil(bench, clause)
+  if (!runsIn || NOT_YET.test(clause.read.sentence.text) || isTold(clause)) return false
   // "Air takes it away: titrate at once", before there is anything to titrate.
   if (clause.mentions.length === 0 && bench.isBare()) return false
   const titrant = titrantIn(bench, clause)
@@ -149,6 +158,10 @@ export function titrate(bench: Bench, clause: Clause): boolean {
   draft.touch(clause.read.sentence.n, bench.titration.id)
   return true
 }
+
+/** "Add G until the yellow turns red", with G in the burette. */
+const addsUntil = ({ burette }: Bench, { text, mentions }: Clause): boolean =>
+  /\badd\b.*\buntil\b/i.test(text) && ofKind(mentions, 'label').some(({ label }) => label === burette)
 
 const BLANK = /\b(?:run|do|carry out|make|titrate) (?:an? )?blank\b/i
 

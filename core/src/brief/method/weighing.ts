@@ -13,9 +13,9 @@ const countIn = (text: string) => Number(numberSaid(INTO_EACH.exec(text)?.[1] ??
 /** What a clause weighs: what a mass is of, or what "weigh" has for its object. */
 function weighedIn(
   bench: Bench,
-  { read, text, mentions, deeds }: Clause,
+  { read, text, from: clauseFrom, mentions, deeds }: Clause,
 ): { readonly material: string; readonly mass?: MentionOf<'quantity'> } | undefined {
-  const { draft } = bench
+  const { draft, weighed } = bench
   for (const mass of ofKind(mentions, 'quantity').filter(({ of }) => of === 'mass')) {
     const target = targetOf(mass, mentions, draft.words)
     if (target?.kind === 'label') return { material: target.mention.label, mass }
@@ -39,6 +39,10 @@ function weighedIn(
   // "Crush five tablets T and weigh the powder": what the sentence spoke of before.
   const spoken = weighs && /\bweigh\w*\s+(?:the|this|all|them|it|your)\b/i.test(text) ? solidOf(bench, read) : undefined
   if (spoken !== undefined && ofKind(mentions, 'vessel').length === 0) return { material: spoken, ...(mass ? { mass } : {}) }
+  // "Determine the mass of one tablet": it has no other name.
+  const named = /\b(?:mass of|weigh) (?:one|a|an|each|the) (?:\w+ )?(tablet|pill|lozenge|shell)\b/i.exec(text)?.[1]
+  if (named !== undefined && weighed.length === 0 && !onlySolid(bench))
+    return { material: draft.unlabelled(named.toLowerCase(), clauseFrom), ...(mass ? { mass } : {}) }
   const things = weighs && !mass && THINGS.test(text) ? onlySolid(bench) : undefined
   if (things !== undefined) return { material: things }
   if (!weighs && !mass) return undefined

@@ -121,4 +121,13 @@ export const TRUTH: Readonly<Record<string, readonly (number | null)[]>> = {
   'c-tonic-and-bottle': [24.3, 0.005 * T, (0.005 * T * 5) / 0.025, ((0.005 * T * 5) / 0.025) * 55.845],
   'c-lemon-heat': [CROSSING, (2 * X) / 3 / 0.025],
   'c-iron-pills': [24.3, 0.01 * T * 5, (0.01 * T * 50 * 55.845 * 1000) / 5],
+  'd-ferry-rust': [24.3, (0.015 * T * 6) / 0.02],
+  'd-lime-scale': [24.3, (((0.1 - 0.2 * T * 10) / 2) * 100.09 * 100) / W],
+  'd-paper-three': [24.3, 0.095 * T, (0.095 * T * 2) / 0.025, waterTo(208.23)],
+  'd-magnesium-gas': [rateAt(0), rateAt(60)],
+  'd-lozenge-iodate': [24.3, 0.012 * T, 0.012 * T * 10 * 176.12 * 1000],
+  // Between 19.50 and 20.50 cm³ are run in: what it was is read, and until then nothing follows of T.
+  'd-ammonia-cleaner': [24.3, (0.12 * T) / 0.025, null],
+  'd-cold-pack': [RISE],
+  'd-salt-of-sea': [],
 }

@@ -139,7 +139,13 @@ class TestReader {
     if (current) {
       current.begins.push(current.acts.length)
       current.acts.push(...acts)
-    } else this.begin(read, [...(sentence.number.startsWith(this.prefixUnder) ? this.prefix : []), ...acts])
+    } else this.begin(read, [...(this.isDissolved(sentence, acts) ? this.prefix : []), ...acts])
+  }
+
+  /** Whether a test is done on what was dissolved: not on the solid itself, nor in a flame. */
+  private isDissolved({ number, text }: Read['sentence'], acts: readonly DraftAct[]): boolean {
+    if (acts.every((act) => act.do === 'flame' || act.do === 'heat') || /\bsolids?\b/i.test(text)) return false
+    return number.startsWith(this.prefixUnder)
   }
 
   private begin(read: Read, acts: readonly DraftAct[]): void {
