@@ -25,7 +25,9 @@ export function NextStep({ reading }: { readonly reading: SheetReading }) {
           )}
         </>
       )}
-      {!coming && underWay.length === 0 && <p>Everything on the sheet has been begun.</p>}
+      {!coming && underWay.length === 0 && (
+        <p>{planned.length === 0 ? 'Everything on the sheet is done.' : 'Everything on the sheet has been begun.'}</p>
+      )}
     </div>
   )
 }

@@ -37,6 +37,10 @@ const WHY: readonly (readonly [pattern: RegExp, because: string])[] = [
     /\brins(?:e|ed|ing)\b.*\bburet|\bburet.*\brins/i,
     'Rinsed with its own solution, the burette dilutes nothing; water left in it would.',
   ],
+  [
+    /\brins(?:e|ed|ing)\b.*\b(?:probe|electrode|cell|cuvette|thermometer)\b/i,
+    'What clings to it from before would be read with the next.',
+  ],
   [/\bwashings?\b|\brinsings?\b/i, 'The washings carry over what clings to the beaker: all of the sample goes into the flask.'],
   [
     /\bto the mark\b|\bmake up\b|\bvolumetric\b|\bgraduated flask\b/i,
