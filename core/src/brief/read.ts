@@ -5,7 +5,7 @@ import { readAsked } from './ask/readAsked.ts'
 import { readSetting } from './ask/settings.ts'
 import { backToParents, correctByUse } from './draft/byUse.ts'
 import { Draft } from './draft/Draft.ts'
-import { inferHydrate, inferSolutes } from './draft/infer.ts'
+import { inferHydrate, inferSolutes, measuredNotGiven } from './draft/infer.ts'
 import { topicsOf } from './draft/topics.ts'
 import { nameUnlabelled } from './draft/unlabelled.ts'
 import { assignEquations, assignIndicators, placeReactions } from './equation/assign.ts'
@@ -70,6 +70,7 @@ export function readDraft(sheet: string, mends: readonly Mend[] = []): ReadDraft
   placeReactions(draft)
   const conventions = conventionsOf(draft)
   const questions = readAsked(draft)
+  measuredNotGiven(draft, questions)
   markRest(draft)
   return { draft, conventions, questions }
 }

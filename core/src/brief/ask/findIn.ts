@@ -220,7 +220,8 @@ function placesFor(draft: Draft, piece: AskedPiece, parts: Parts): readonly stri
   const substance = ofKind(piece.mentions, 'substance')[0]?.formula
   const own = substance === undefined ? undefined : soluteLabel(draft, substance)
   if (titration && own !== undefined && own === titration.burette) return [`${titration.id}/titre`]
-  return titration && volumes.length > 0 ? [`${titration.id}/flask`] : []
+  const inFlask = own !== undefined && titration?.flask.some(({ material }) => material === own)
+  return titration && (volumes.length > 0 || inFlask) ? [`${titration.id}/flask`] : []
 }
 
 const soluteLabel = (draft: Draft, formula: string) =>

@@ -4,7 +4,7 @@ import { ofKind } from '../mention/mention.ts'
 import type { AskedFind } from './find.ts'
 
 const IONS = /\b(?:cations?|anions?|ions?)\b/i
-const IDENTIFIES = /\b(?:identif(?:y|ies)|name|deduce|which|what|report|give|list|state|suggest|conclude|find|determine)\b/i
+const IDENTIFIES = /\b(?:identif(?:y|ies)|name|deduce|which|what|report|give|list|state|suggest|conclude|find|determine|say)\b/i
 const MEASURED = /\btest\b|\bconcentration|\bamount|\bmoles|\bmass\b|\bpercent|\bmolarity|\bequation\b|\bexplain\b|\bwhy\b/i
 
 /** The samples whose ions a sentence asks for: those it names, or all that are tested. */
@@ -22,7 +22,7 @@ export function ionsIn(draft: Draft, { sentence, mentions }: Read): readonly Ask
   const named = [...new Set(ofKind(mentions, 'label').map(({ label }) => label))].filter((label) => samples.includes(label))
   const bare =
     named.length > 0 &&
-    /^(?:hence,?\s+)?(?:name|identify|what (?:is|are)|deduce the identit(?:y|ies) of|suggest (?:an|the) identit(?:y|ies) (?:of|for))\b[^.]{0,40}[.?]?$/i.test(
+    /^(?:hence,?\s+)?(?:name|identify|what (?:is|are)|say what|deduce the identit(?:y|ies) of|suggest (?:an|the) identit(?:y|ies) (?:of|for))\b[^.]{0,40}[.?]?$/i.test(
       sentence.text,
     )
   const salts = /\bsalts?\b|\bsubstances?\b|\bidentit(?:y|ies)\b|\bformula(?:e|s)?\b|\bcontain/i.test(sentence.text)

@@ -17,7 +17,7 @@ const QUANTITIES: readonly (readonly [pattern: RegExp, quantity: AskedQuantity])
   [/\bsolubility\b/i, 'solubility'],
   [/\brelative (?:molecular|formula|molar) mass|\bmolar mass|\bM\s?r\b|\bmolecular mass|\bformula mass/i, 'molarMass'],
   [
-    /\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xny]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i,
+    /^['"]?[xny]['"]?\.?$|\b(?:value of|find|determine|work out|deduce|calculate|what is|the) ['"]?[xny]['"]?(?=[\s,.;?:]|$)|\bwater of crystalli[sz]ation\b|\bmoles of water\b.*\b(?:per|for each|to each)\b/i,
     'hydration',
   ],
   [/\bvolume\b.*\bneutrali[sz]es\b/i, 'crossing'],

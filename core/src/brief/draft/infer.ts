@@ -1,4 +1,5 @@
 import { isAsked } from '../ask/asked.ts'
+import type { AskedQuestion } from '../ask/find.ts'
 import { quantityIn } from '../ask/quantities.ts'
 import { ofKind } from '../mention/mention.ts'
 import type { Draft } from './Draft.ts'
@@ -38,7 +39,8 @@ export function inferHydrate(draft: Draft): void {
   const [hydrate, ...others] = hydrates
   const [solid, ...more] = new Set(solids)
   const material = draft.materials.get(solid ?? '')
-  if (hydrate === undefined || others.length > 0 || more.length > 0 || !material || material.solute !== undefined) return
+  const isOpen = material?.solute === undefined || material.solute === hydrate?.split('.')[0]
+  if (hydrate === undefined || others.length > 0 || more.length > 0 || !material || !isOpen) return
   material.solute = hydrate
   material.inferred = 'the hydrate that the sheet speaks of'
 }
@@ -53,4 +55,24 @@ function isMixture(draft: Draft, label: string): boolean {
   const named = new Set(asked.flatMap(({ mentions }) => ofKind(mentions, 'substance').map(({ formula }) => formula)))
   const ions = [...named].filter((formula) => /[+-]$/.test(formula))
   return ions.length > 1 || named.size - ions.length > 1
+}
+
+/**
+ * A strength that the sheet gives and has found by a titration, too: it is what the answer is to be compared with, and would
+ * else be taken for the answer. It is kept as a note.
+ */
+export function measuredNotGiven(draft: Draft, questions: readonly AskedQuestion[]): void {
+  const asks = (quantity: string, label: string) =>
+    questions.some(({ find }) => find.quantity === quantity && (find.in === label || find.of === label))
+  for (const { burette, flask } of draft.of('titration')) {
+    const bottles = [burette, ...flask.map(({ material }) => material)].flatMap((label) => draft.materials.get(label ?? '') ?? [])
+    for (const material of bottles) {
+      const { label, strength } = material
+      const isKnownBeside = bottles.some((one) => one !== material && one.strength !== undefined)
+      if (!strength || !isKnownBeside || !asks('concentration', label)) continue
+      if (asks('hydration', label) || asks('molarMass', label)) continue
+      delete material.strength
+      material.note ??= `The sheet gives ${strength.value} ${strength.unit}; its strength is found here.`
+    }
+  }
 }

@@ -32,7 +32,7 @@ const ENDS_SAYING = /;|\bbecause\b|\breacts?\b|\b(?:is|are|has) to be\b|\bwill\b
 const SUPPLIED =
   /^(.*?)\s+(?:is|are|will be) (?:supplied|provided|given|called|labelled|known)(?: to you)?(?: as| in)?(?: the)?(?: solution| bottle| solid)?\s*$/i
 const NAMED =
-  /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:\w+ )?(?:solution|mixture|liquid|vinegar|juice|acid|sample) is(?: now)?(?: solution)?)\s*$/i
+  /\b(?:(?:call|label|mark|name)\s+(?:(?:it|this|the)\b\s*)?(?:(?:the\s+)?(?:new\s+|resulting\s+|diluted\s+)?(?:solution|mixture|flask|liquid|filtrate|solid)\s*)?(?:as\s+)?[:'"]?|(?:this|it|which|that)(?: (?:new |diluted )?(?:solution|mixture|liquid|filtrate))? is(?: now)?(?: called| labelled| your)?(?: solution| mixture)?|(?:to (?:give|make|form|obtain)|giving|labelled|as)\s+(?:the\s+)?(?:solution\s+)?|is (?:now )?(?:called|labelled)(?: solution)?|the (?:\w+ )?(?:solution|mixture|liquid|vinegar|juice|acid|sample) is(?: now)?(?: solution)?|^this is (?:now )?(?:the|your) (?:\w+ ){0,2}\w+,)\s*$/i
 /** Whether a label is given to what the sentence before made. */
 const isNaming = (before: string) => NAMED.test(before)
 
@@ -133,7 +133,7 @@ function* toldAfter(
 
 /** What stands between the words that are said of a label and those before them. */
 const BOUNDARY =
-  /.*(?:[;:]|\((?![IVX]+\))|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
+  /.*(?:[;:]|\((?![IVX]+\))|(?<!\([IVX]{1,3})\)(?: of\b)?|[.,](?=\s)|\b(?:with|into|to|from|using|against|by|in (?:an?|the|some)|weigh|titrate|pipette|add|fill|and|dissolve|measure|sells|uses|is|compares?|of (?:the|your))\b)/is
 
 /** "potassium manganate(VII), 0.0204 M (solution K)": a strength alone tells of what is named before its comma. */
 function nameBefore(phrase: string, begun: number): number {
@@ -165,7 +165,8 @@ function* toldBefore(sentence: Sentence, { label, from }: MentionOf<'label'>, be
   const apposed = /,\s*(?:(?:solution|solid|acid|bottle|sample|liquid|powder|label|labelled)\s+)?$/i.exec(before)
   if (apposed && /^(?:[,.;]|\s+(?:is|was)\b|$)/.test(after)) {
     const phrase = before.slice(0, apposed.index)
-    const begun = BOUNDARY.exec(phrase)?.[0].length ?? 0
+    // A bracket at its end, "aspirin (C9H8O4), sample X", belongs to it.
+    const begun = BOUNDARY.exec(phrase.endsWith(')') ? phrase.slice(0, -1) : phrase)?.[0].length ?? 0
     yield { label, from: sentence.from + begun, to: sentence.from + phrase.length, how: 'told' }
     return
   }

@@ -34,6 +34,8 @@ export type Target =
 /** Words that may stand between a quantity and what it is of. */
 const BETWEEN =
   /^[\s,]*(?:(?:portions?|samples?|aliquots?|lots?|quantit(?:y|ies)|each|more|further|fresh|extra|of|the|your|this|that|some|solutions?|solid|powdered|crushed|dry|dried|clean|anhydrous|hydrated|dilute|diluted|aqueous|pure|distilled|deioni[sz]ed|cold|hot|warm|finely|ground|standard|unknown|acid|strip|length|piece|unlabelled|sample|prepared)[\s,]*)*[([]?(?:solution |solid )?$/i
+/** "5.00 mL of the bleach Y": a noun that the label belongs to. */
+const NOUN = /^\s*of (?:the |your |this )?[a-z-]+ \(?$/
 const IT =
   /^\s*-?\s*(?:(?:portions?|aliquots?|samples?)\b\s*(?:of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|your solution)\b)?|of\s+(?:it|this|the (?:\w+ )?(?:solution|mixture|filtrate|liquid)|this solution|your solution)\b)/i
 
@@ -42,7 +44,8 @@ export function targetOf(quantity: Mention, mentions: readonly Mention[], words:
   let at = quantity.to
   let found: Target | undefined
   for (const mention of mentions.filter((one) => one.from >= quantity.to)) {
-    if (!BETWEEN.test(words.slice(at, mention.from))) break
+    const between = words.slice(at, mention.from)
+    if (!BETWEEN.test(between) && !(mention.kind === 'label' && NOUN.test(between))) break
     at = mention.to
     if (mention.kind === 'label') return { kind: 'label', mention }
     if (mention.kind === 'substance') found ??= { kind: 'substance', mention }

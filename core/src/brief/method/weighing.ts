@@ -4,7 +4,8 @@ import type { Bench } from './Bench.ts'
 import { type Clause, targetOf, vesselIn } from './clause.ts'
 
 const INTO_EACH = /\b(?:each of|into|in)\s+(?:the\s+)?(two|three|four|five|\d)\b(?!\s*(?:cm|mL|g\b))/i
-const PORTIONS = /\b(two|three|four|five|\d)\s+(?:separate\s+|accurate\s+|equal\s+)*(?:portions|samples|lots)\b/i
+const PORTIONS =
+  /\b(two|three|four|five|\d)\s+(?:separate\s+|accurate\s+|equal\s+|(?:about\s+)?\d[\d.]*[ -]?m?g\s+)*(?:portions|samples|lots)\b/i
 const ANOTHER =
   /\b(?:second|another|fresh|new|further|third)\s+(?:\w+\s+)?(?:sample|portion|lot)\b|\b(?:whole|entire) (?:procedure|experiment|titration) (?:twice|again)|\b(?:do|repeat) (?:everything|this|the (?:whole|experiment)).{0,20}\btwice\b/i
 

@@ -130,4 +130,9 @@ export const TRUTH: Readonly<Record<string, readonly (number | null)[]>> = {
   'd-ammonia-cleaner': [24.3, (0.12 * T) / 0.025, null],
   'd-cold-pack': [RISE],
   'd-salt-of-sea': [],
+  'e-soda-crystals': [0.22 * T, 0.11 * T, (0.11 * T) / 0.025],
+  'e-peroxide': [(0.0195 * T * 2.5) / 0.025, ((0.0195 * T * 2.5) / 0.025) * 50, ((0.0195 * T * 2.5) / 0.025) * 50 * 34.014],
+  'e-two-questions': [W / (0.25 * T * 5), (W / (0.25 * T * 5) - 105.99) / WATER],
+  'e-chill': [RISE],
+  'e-cheap-aspirin': [meanOf(3, (mass, titre) => (0.1043 * titre * 180.16 * 100) / mass)],
 }

@@ -124,7 +124,10 @@ class TestReader {
     const current = this.goesOn(read) ? this.tests.at(-1) : undefined
     const before = current?.acts ?? []
     const last = before.findLast((act) => act.do === 'add')?.reagent
-    const { acts } = ordersIn(`${lead}${sentence.text}`, { samples: this.samples, bottles: this.bottles, before, last })
+    const context = { samples: this.samples, bottles: this.bottles, before, last }
+    const ordered = ordersIn(`${lead}${sentence.text}`, context).acts
+    // "Test C: calcium chloride solution." says what is added, and no more.
+    const acts = ordered.length === 0 && namesReagent(read) ? ordersIn(`add ${sentence.text}`, context).acts : ordered
     // What is only brought into the tube is what the next sentence does something with.
     if (acts.length > 0 || mentions.some((one) => one.kind === 'vessel' && one.vessel === 'tube')) landTest(this.draft, read)
     if (acts.length === 0) {
@@ -172,6 +175,12 @@ class TestReader {
     this.prefixUnder = isShared ? sentence.number.replace(/\([a-z]+\)$|\.?\w+$/, '') : sentence.number
   }
 }
+
+/** Whether a numbered test is nothing but the name of what is added. */
+const namesReagent = ({ sentence, mentions }: Read): boolean =>
+  sentence.markers.length > 0 &&
+  mentions.some(({ kind, from }) => kind === 'substance' && from - sentence.from < 10) &&
+  sentence.text.split(' ').length < 6
 
 /** A sample is brought into a tube, and nothing else is done with it yet. */
 const PUTS_IN = /^(?:then |now )?(?:place|put|take|pour|tip|transfer|measure)\b[^.;]*\b(?:tube|tile|well)/i
