@@ -35,6 +35,8 @@ export function readAsked(draft: Draft): readonly AskedQuestion[] {
       continue
     }
     for (const question of questionsIn(draft, read, isUnder ? lead : '', found)) found.push(asAsked(found, question))
+    // "Why is phenolphthalein used?" names an indicator and adds none.
+    if (text.endsWith('?') && draft.kinds.get(sentence.n) === 'handling') draft.kinds.set(sentence.n, 'question')
     draft.mark(sentence.n, 'question')
     for (const mention of read.mentions) draft.land(mention, 'asked for')
   }
