@@ -120,7 +120,9 @@ const NOTE =
 /** What hurts, and how one is careful: a caution, and no step. */
 const CAUTION = /\b(?:eye protection|goggles|spits?|poisonous|corrosive|irritant|flammable|catch(?:es)? fire|harms?)\b/i
 const isCaution = ({ sentence, mentions }: Read) =>
-  CAUTION.test(sentence.text) && mentions.every(({ kind }) => kind !== 'label' && kind !== 'quantity' && kind !== 'strength')
+  CAUTION.test(sentence.text) &&
+  !isOrdered(sentence.text) &&
+  mentions.every(({ kind }) => kind !== 'label' && kind !== 'quantity' && kind !== 'strength')
 
 function markNotes(draft: Draft): void {
   for (const read of draft.reads) {

@@ -252,3 +252,18 @@ describe('setting a formula', () => {
     expect(set(text)).toBe(pieces)
   })
 })
+
+describe('formulae with raised charges and lowered figures', () => {
+  it.each([
+    ['SO₄²⁻', 'SO4^2-', -2],
+    ['CaY²⁻', 'CaY^2-', -2],
+    ['Fe³⁺', 'Fe3+', 3],
+    ['MnO₄⁻', 'MnO4-', -1],
+    ['[Fe(CN)₆]⁴⁻', '[Fe(CN)6]^4-', -4],
+    ['CuSO₄·5H₂O', 'CuSO4·5H2O', 0],
+  ])('%s is %s', (typed, text, charge) => {
+    const formula = parseFormula(typed)
+    expect(formula.text).toBe(text)
+    expect(formula.charge).toBe(charge)
+  })
+})

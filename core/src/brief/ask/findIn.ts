@@ -4,6 +4,7 @@ import type { Read } from '../label/said.ts'
 import { type Mention, ofKind } from '../mention/mention.ts'
 import { numberSaid } from '../mention/quantities.ts'
 import type { AskedFind } from './find.ts'
+import { itemsIn } from './items.ts'
 import { partsFor } from './partsFor.ts'
 import { asksByAmount, asksByMass, quantityIn } from './quantities.ts'
 
@@ -70,6 +71,9 @@ export function findIn(draft: Draft, piece: AskedPiece): readonly AskedFind[] {
       const lookedUp = parts.every(({ kind }) => kind !== 'titration') && lookedUpFind(parts)
       return lookedUp || ofAndIn(draft, piece, quantity, parts)
     }
+    case 'perItem':
+      // Of tablets that nobody counted it is not known what each holds.
+      return itemsIn(draft.words) === undefined ? [] : ofAndIn(draft, piece, quantity, parts)
     default:
       return ofAndIn(draft, piece, quantity, parts)
   }

@@ -1,3 +1,4 @@
+import { GASES } from '../../gas/index.ts'
 import type { Draft } from '../draft/Draft.ts'
 import { type Mention, ofKind } from '../mention/mention.ts'
 import type { AskedFind, AskedQuestion } from './find.ts'
@@ -60,8 +61,7 @@ const equationIn = ({ draft, block }: Asking) =>
   draft.reads.filter(({ sentence }) => sentence.block === block).flatMap(({ mentions }) => ofKind(mentions, 'equation'))[0]
     ?.equation
 
-/** Gases that are collected (common practice). */
-const GASES = ['CO2', 'H2', 'O2', 'N2', 'NH3', 'SO2', 'Cl2']
+const COLLECTED: ReadonlySet<string> = new Set(GASES.map(({ gas }) => gas))
 const productsIn = (equation: string | undefined) =>
   (equation?.split('->')[1] ?? '').split(' + ').map((term) =>
     term
@@ -104,7 +104,7 @@ function volumeOf(draft: Draft, label: string): string | undefined {
 function inGas(asking: Asking): AskedFind | undefined {
   const { text, before } = asking
   const equation = equationIn(asking)
-  const gas = GASES.find((one) => productsIn(equation).includes(one))
+  const gas = productsIn(equation).find((one) => COLLECTED.has(one))
   const of = substanceIn(asking)
   if (AMOUNT.test(text)) {
     const collected = before.answer('amountOfGas')

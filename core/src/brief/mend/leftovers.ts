@@ -221,10 +221,14 @@ function* unusedGlass(draft: Draft): Generator<Gap> {
       ['cup', ['series', 'titration'], 'A cup is used, and no run of temperatures was read.'],
     ]
   for (const [vessel, kinds, says] of wants) {
-    const named = draft.reads.flatMap(({ mentions }) => ofKind(mentions, 'vessel')).find((one) => one.vessel === vessel)
+    // Where single readings are taken, they are entered with what is worked out of them.
+    const named = draft.reads
+      .filter(({ sentence }) => !draft.settings.has(sentence.block))
+      .flatMap(({ mentions }) => ofKind(mentions, 'vessel'))
+      .find((one) => one.vessel === vessel)
     // "Tip all of it from its tube" is no test.
     if (vessel === 'tube' && !/\b(?:test|boiling)[- ]?tubes?\b/i.test(draft.words)) continue
-    if (!named || draft.settings.size > 0 || draft.parts.some(({ kind }) => kinds.includes(kind))) continue
+    if (!named || draft.parts.some(({ kind }) => kinds.includes(kind))) continue
     yield {
       id: `left.glass.${vessel}`,
       from: named.from,

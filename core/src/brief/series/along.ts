@@ -2,6 +2,7 @@ import type { Draft } from '../draft/Draft.ts'
 import type { DraftSeries } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
+import { numberSaid } from '../mention/quantities.ts'
 import { additionsIn } from './portionsAdded.ts'
 import { placesBy } from './readings.ts'
 
@@ -28,11 +29,9 @@ const SPREAD = new RegExp(
   String.raw`\b(four|five|six|seven|eight|\d)\s+(?:\w+\s+){0,2}(?:standards?|solutions)\b[^.;]*?(\d+(?:\.\d+)?)\s+to\s+(\d+(?:\.\d+)?)${MOLAR}`,
   'i',
 )
-const COUNTS: Readonly<Record<string, number>> = { four: 4, five: 5, six: 6, seven: 7, eight: 8 }
-
 function spreadIn(text: string): string[] {
   const [, count = '', first = '', last = ''] = SPREAD.exec(text) ?? []
-  const steps = (COUNTS[count.toLowerCase()] ?? Number(count)) - 1
+  const steps = Number(numberSaid(count)) - 1
   if (first === '' || !(steps > 0)) return []
   const places = first.split('.')[1]?.length ?? 0
   return Array.from({ length: steps + 1 }, (_, n) =>

@@ -114,7 +114,7 @@ function spansOf(draft: Draft): readonly ReadSpan[] {
 function markUnread(draft: Draft): SheetReading['notRead'] {
   return draft.reads.flatMap(({ sentence, mentions }) => {
     if (draft.kinds.has(sentence.n)) return []
-    const does = isOrdered(sentence.text) || mentions.some(({ kind }) => kind === 'quantity' || kind === 'vessel')
+    const does = isOrdered(sentence.text) || mentions.some(({ kind }) => ['quantity', 'vessel', 'label'].includes(kind))
     const orders = does && deedsIn(sentence.text).size > 0 && mentions.length > 0 && !STORY.test(sentence.text)
     draft.mark(sentence.n, orders ? 'not read' : 'story')
     return orders ? [{ from: sentence.from, to: sentence.to, text: sentence.text }] : []

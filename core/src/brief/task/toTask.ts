@@ -1,9 +1,9 @@
 import { MaterialSchema, newTask, type Part, type PartOf, QuestionSchema, readTask, type Task } from '../../record/index.ts'
 import type { AskedFind, AskedQuestion } from '../ask/find.ts'
+import { itemsIn } from '../ask/items.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftPart, DraftPartOf, Held } from '../draft/parts.ts'
 import type { SheetMaterial } from '../label/material.ts'
-import { numberSaid } from '../mention/quantities.ts'
 import type { ReadDraft } from '../read.ts'
 import { asWritten } from '../text/plain.ts'
 import { minutesOf, titleOf } from './title.ts'
@@ -131,16 +131,6 @@ function writeMaterial({ label, form, solute, strength, note }: SheetMaterial): 
   }
   return MaterialSchema.parse(material)
 }
-
-/** How many tablets a sheet weighs together. */
-const itemsIn = (words: string): number =>
-  // A number that begins a line is the number of a question.
-  Number(
-    numberSaid(
-      /(?<!^[ \t]*)\b(\d{1,2}|two|three|four|five|six|eight|ten) (?:\w+ ){0,2}(?:tablets|pills|lozenges)\b/im.exec(words)?.[1] ??
-        '1',
-    ),
-  ) || 1
 
 /** What is asked, with bottles by their ids. */
 function writeFind(find: AskedFind, words: string): Record<string, unknown> {

@@ -41,7 +41,10 @@ function doneByRecord(steps: readonly RunStep[], recorded: ReadonlySet<string>):
     const made = own.map(({ makes }) => [...makes.parts, ...makes.questions])
     const isDone = made.map((ids) => ids.length > 0 && ids.every((id) => recorded.has(id)))
     const open = made.findIndex((ids, index) => ids.length > 0 && !isDone[index])
-    const last = open < 0 && isDone.includes(true) ? own.length - 1 : isDone.lastIndexOf(true, open < 0 ? own.length : open)
+    // What comes before a question that is still open is done when all that it made is read.
+    const isAnswering = open >= 0 && own[open]?.kind === 'question' && isDone.slice(0, open).includes(true)
+    const end = open < 0 ? own.length : open
+    const last = open < 0 || isAnswering ? (isDone.includes(true) ? end - 1 : -1) : isDone.lastIndexOf(true, open)
     own.forEach((step, index) => {
       if (isDone[index] || index <= last) done.add(step.id)
     })

@@ -236,3 +236,25 @@ describe('a sheet as a timetable', () => {
     expect([step(/Stir/).id, step(/Rinse/).id]).toContain(next)
   })
 })
+
+describe('what the record shows to be done', () => {
+  const reading = readSheet(`A is 0.100 mol dm-3 hydrochloric acid. B is sodium hydroxide.
+1. Fill a burette with A.
+2. Pipette 25.0 cm3 of B into a conical flask, add methyl orange and titrate with A.
+3. Repeat until two titres agree within 0.10 cm3.
+(a) Calculate the concentration of sodium hydroxide in B.
+(b) Why is the flask swirled?`)
+  const left = (...recorded: string[]) => plannedSteps(reading, {}, new Set(recorded)).length
+
+  it('is not planned any more: all that led to the readings, and the question that has its answer', () => {
+    const all = left()
+    expect(left('t1')).toBeLessThan(all)
+    expect(left('t1', 'q1')).toBe(left('t1') - 1)
+    expect(left('t1', 'q1', 'q2')).toBe(0)
+  })
+
+  it('is planned as long as nothing is read', () => {
+    expect(left('q2')).toBeLessThan(left())
+    expect(plannedSteps(reading).some(({ id }) => id.startsWith('pipette'))).toBe(true)
+  })
+})
