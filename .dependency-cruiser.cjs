@@ -5,6 +5,7 @@ const floors = [
   'number',
   'palette',
   'substance',
+  'typeset',
   'aqueous',
   'gas',
   'tube',
@@ -28,6 +29,7 @@ const floors = [
   'guide',
   'brief',
   'planner',
+  'writeup',
 ]
 const here = '^core/src/'
 

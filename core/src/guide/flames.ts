@@ -1,4 +1,5 @@
-import { DEFERS, type Guide } from './guide.ts'
+import { DEFERS } from '../rack/index.ts'
+import type { Guide } from './guide.ts'
 
 /** Tubes and wires in the flame (common practice). */
 export const FLAMES: readonly Guide[] = [

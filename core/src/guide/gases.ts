@@ -1,4 +1,5 @@
-import { DEFERS, type DrawingName, type Guide } from './guide.ts'
+import { DEFERS } from '../rack/index.ts'
+import type { DrawingName, Guide } from './guide.ts'
 
 interface Recipe {
   readonly gas: string

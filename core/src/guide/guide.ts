@@ -41,6 +41,3 @@ export interface Guide {
 
 /** Most lines that a guide has: what does not fit is not read at the bench. */
 export const MOST_LINES = 6
-
-/** How every caution ends. */
-export const DEFERS = 'Follow your laboratory’s rules and your supervisor.'

@@ -1,4 +1,5 @@
-import { DEFERS, type Guide } from './guide.ts'
+import { DEFERS } from '../rack/index.ts'
+import type { Guide } from './guide.ts'
 
 /** Bringing solids and liquids apart, and colours on paper (common practice). */
 export const SEPARATING: readonly Guide[] = [

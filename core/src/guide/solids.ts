@@ -1,4 +1,5 @@
-import { DEFERS, type Guide } from './guide.ts'
+import { DEFERS } from '../rack/index.ts'
+import type { Guide } from './guide.ts'
 
 /** Weighing, crushing, dissolving and making up (common practice). */
 export const SOLIDS: readonly Guide[] = [

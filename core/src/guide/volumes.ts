@@ -1,4 +1,5 @@
-import { DEFERS, type Guide } from './guide.ts'
+import { DEFERS } from '../rack/index.ts'
+import type { Guide } from './guide.ts'
 
 /** Measuring and running in liquids (common practice). */
 export const VOLUMES: readonly Guide[] = [

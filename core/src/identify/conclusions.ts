@@ -65,10 +65,11 @@ const called = (ion: string) => (ion === 'H+' ? 'hydrogen ions (an acid)' : `${n
 
 /** What was done and seen in the steps that tell most, as a sentence goes on. */
 function quote(evidence: readonly string[], samples: Rack['samples']): string {
-  const quoted = evidence.slice(0, QUOTED).flatMap((at) => {
+  const all = evidence.flatMap((at) => {
     const found = stepAt(samples, at)
     return found?.step.saw ? [`${sayStep(found.step)}, ${plain(found.step.saw)}`] : []
   })
+  const quoted = [...new Set(all)].slice(0, QUOTED)
   return quoted.length > 0 ? `: ${quoted.join('; ')}` : ''
 }
 

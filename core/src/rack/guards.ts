@@ -166,7 +166,8 @@ export function guardsFor(whole: Action, given: GuardContext): readonly Guard[] 
 }
 
 const WARMING = 'In a holder, at 45°, kept moving in the flame, its mouth away from everyone: hot liquid spits.'
-const DEFERS = 'Follow your laboratory’s rules and your supervisor.'
+/** How every caution ends. */
+export const DEFERS = 'Follow your laboratory’s rules and your supervisor.'
 
 /** The usual caution of an act, with its reason, or undefined. */
 export function cautionOf({ do: act, reagent, with: others = [] }: Action): string | undefined {

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { type PartOf, readTaskText } from '../record/index.ts'
-import { type Action, cautionOf, completeAction, drawTube, type GuardContext, gridOf, guardsFor, meaningOf } from './index.ts'
+import { type Action, cautionOf, completeAction, drawTube, type GuardContext, gridOf, guardsFor } from './index.ts'
+import { meaningOf } from './meaning.ts'
 
 type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 

@@ -1,9 +1,9 @@
-import { Exact } from '../number/index.ts'
+import { Exact, unitSymbol } from '../number/index.ts'
 import type { Values } from './evaluate.ts'
 import { type Factor, input, type Network, type Rule } from './network.ts'
 import type { Key } from './quantity.ts'
 import { chainTo, originalOf, type Solution } from './solve.ts'
-import { type ChainFraction, type ChainTerm, type Step, type Style, unitSymbol, Writer } from './working.ts'
+import { type ChainFraction, type ChainTerm, type Step, type Style, Writer } from './working.ts'
 
 /** A unit that is one over another, as the fraction it is in a chain. */
 function splitUnit(unit: string): readonly [string, string] | undefined {

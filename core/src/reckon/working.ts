@@ -1,14 +1,4 @@
-import {
-  decimalPlaces,
-  Exact,
-  formatFigures,
-  formatPlaces,
-  isUnit,
-  raised,
-  settled,
-  symbolOf,
-  type Unit,
-} from '../number/index.ts'
+import { decimalPlaces, Exact, formatFigures, formatPlaces, settled, type Unit } from '../number/index.ts'
 import type { Path } from '../record/index.ts'
 import { compute, isDifferenceOfReadings, type Values } from './evaluate.ts'
 import { type Body, input, type Network, type Rule, SPELT } from './network.ts'
@@ -247,10 +237,4 @@ export function writeWorking(network: Network, solution: Solution, values: Value
 /** What the whole chain takes for granted, each once; assumptions of silent rules are among them. */
 export function assumptionsOf(solution: Solution, wanted: Key): readonly string[] {
   return [...new Set(chainTo(solution, wanted).flatMap(({ rule }) => [rule?.stated.assumes ?? []].flat()))]
-}
-
-/** A unit as set on a page: the symbol of one we know, else as the student wrote it, with raised cubes. */
-export function unitSymbol(unit: string): string {
-  if (isUnit(unit) && unit !== '1') return symbolOf(unit)
-  return unit.replace(/([A-Za-z)])\^?(-?[1-9])(?!\w)/g, (_, symbol: string, power: string) => `${symbol}${raised(power)}`)
 }

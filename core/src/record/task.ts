@@ -7,6 +7,7 @@ import { MaterialSchema } from './materials.ts'
 import { PartSchema } from './parts.ts'
 import { QuestionSchema } from './questions.ts'
 import { TASK_FORMAT, TASK_VERSION } from './version.ts'
+import { WriteupSchema } from './writeup.ts'
 
 /** A question says only `in`: a weighing or heating and a material cannot share a name. */
 function refuseSharedNames(
@@ -39,6 +40,7 @@ export const TaskSchema = z
     materials: z.array(MaterialSchema).default([]),
     parts: z.array(PartSchema).default([]),
     questions: z.array(QuestionSchema).default([]),
+    writeup: WriteupSchema.optional(),
   })
   .superRefine((task, context) => {
     refuseDoubles(task.materials, ['materials'], context)

@@ -33,6 +33,8 @@ export interface Slip {
   readonly needs?: readonly ('aliquot' | 'flask' | 'rough' | 'pipette' | 'iron' | 'manganate' | 'several' | 'shift')[]
   /** It can happen in one run and not in the next, so it can set two titres apart. */
   readonly inOneRun?: true
+  /** Lines of the checklist before the first run that keep it away once they are ticked. */
+  readonly keptAwayBy?: RegExp
   /** The reading as it is recorded when the slip has happened. */
   readonly apply?: (reading: Exact, setting: Setting) => Exact
   /** Why, in a sentence: how the reading comes to be moved, or why nothing is. */
@@ -125,6 +127,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'burette-water',
+    keptAwayBy: /^burette-rinsed$/,
     says: 'the burette was rinsed with water only',
     moves: 'titre',
     size: { usual: '1', unit: '%' },
@@ -133,6 +136,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'bubble',
+    keptAwayBy: /^jet-full$/,
     says: 'a bubble left the jet during the run',
     moves: 'titre',
     inOneRun: true,
@@ -142,6 +146,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'funnel',
+    keptAwayBy: /^burette-filled$/,
     says: 'the funnel was left in and dripped',
     moves: 'titre',
     inOneRun: true,
@@ -166,6 +171,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'meniscus-final',
+    keptAwayBy: /^read-level$/,
     says: 'only the final reading was taken at the top edge',
     moves: 'titre',
     inOneRun: true,
@@ -175,6 +181,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'parallax',
+    keptAwayBy: /^read-level$/,
     says: 'the final reading was taken from above',
     moves: 'titre',
     inOneRun: true,
@@ -198,6 +205,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'pipette-water',
+    keptAwayBy: /^pipette-\d+-rinsed$/,
     says: 'the pipette was rinsed with water only',
     moves: 'titre',
     inOneRun: true,
@@ -208,6 +216,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'blown-out',
+    keptAwayBy: /^pipette-\d+-drained$/,
     says: 'the last drop was blown out of the pipette',
     moves: 'titre',
     inOneRun: true,
@@ -218,6 +227,7 @@ export const SLIPS: readonly Slip[] = [
   },
   {
     id: 'flask-rinsed-sample',
+    keptAwayBy: /^flask-water$/,
     says: 'the conical flask was rinsed with the solution to be titrated',
     moves: 'titre',
     inOneRun: true,

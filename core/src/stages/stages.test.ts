@@ -17,6 +17,7 @@ describe('the stages of a task', () => {
       'Make up F4 | done | 250.0 cm³',
       'Titrate | done | 20.68 cm³',
       'Work out | done | 12.2 %',
+      'Write up | empty | ',
     ])
   })
 
@@ -28,6 +29,7 @@ describe('the stages of a task', () => {
       'Dilute V | done | 250.0 cm³',
       'Titrate D | partly | 21.05 cm³',
       'Work out | partly | 0.100 mol/dm³',
+      'Write up | empty | ',
     ])
   })
 
@@ -60,6 +62,7 @@ describe('the stages of a task', () => {
       'Chromatogram | partly | 1 spot',
       'Note | empty | ',
       'Work out | empty | ',
+      'Write up | empty | ',
     ])
   })
 })
@@ -67,7 +70,7 @@ describe('the stages of a task', () => {
 it('sums a task up for the shelf', () => {
   const { progress, stages, answers } = summariseTask(demo('iron-in-lawn-sand'))
   expect(progress).toBe('done')
-  expect(stages).toHaveLength(5)
+  expect(stages).toHaveLength(6)
   expect(answers).toEqual([
     { says: 'Amount of iron(II) in the 250 cm³ flask', value: '0.0103', unit: 'mol' },
     { says: 'Percentage by mass of iron in F1', value: '12.2', unit: '%' },

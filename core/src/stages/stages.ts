@@ -1,8 +1,8 @@
 import { readChromatogram } from '../chromatogram/index.ts'
 import { readSeries } from '../curve/index.ts'
 import { assessHeating } from '../heating/index.ts'
-import { raised, symbolOf } from '../number/index.ts'
-import { type Answer, type Reckoning, unitSymbol } from '../reckon/index.ts'
+import { raised, symbolOf, unitSymbol } from '../number/index.ts'
+import type { Answer, Reckoning } from '../reckon/index.ts'
 import {
   buretteOf,
   byKind,
@@ -19,11 +19,11 @@ import { massOfWeighing, titreOf, weighedMass } from '../titration/index.ts'
 
 export type StageState = 'empty' | 'partly' | 'done'
 
-/** One stage of a task, in the order it is done: the brief, each part, the working. */
+/** One stage of a task, in the order it is done: the brief, each part, the working, the report. */
 export interface Stage {
-  /** `brief`, `work-out`, or the id of the (first) part. */
+  /** `brief`, `work-out`, `write-up`, or the id of the (first) part. */
   readonly id: string
-  readonly kind: 'brief' | 'work-out' | Part['kind']
+  readonly kind: 'brief' | 'work-out' | 'write-up' | Part['kind']
   readonly title: string
   readonly state: StageState
   /** Its one most important number, with unit; empty while there is none. */
@@ -173,6 +173,13 @@ function workOutStage(task: Task, { answers }: Reckoning): Found {
   }
 }
 
+/** A report is written of itself; it is begun when words of one's own are in it, and done when the student says so. */
+function writeUpStage({ writeup }: Task): Found {
+  const own = writeup?.sentences?.length ?? 0
+  if (writeup?.finished !== undefined) return { state: 'done', figure: 'finished' }
+  return { state: own > 0 ? 'partly' : 'empty', figure: own > 0 ? counted(own, 'sentence') : '' }
+}
+
 function titleOf(task: Task, [part, ...more]: Group): string {
   return part.kind === 'weighing' && more.length > 0 ? `Weigh ${materialLabel(task, part.of)}` : partTitle(task, part)
 }
@@ -207,5 +214,6 @@ export function stagesOf(task: Task, reckoning: Reckoning): readonly Stage[] {
     },
     ...parts,
     { id: 'work-out', kind: 'work-out', title: 'Work out', parts: [], ...workOutStage(task, reckoning) },
+    { id: 'write-up', kind: 'write-up', title: 'Write up', parts: [], ...writeUpStage(task) },
   ]
 }

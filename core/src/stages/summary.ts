@@ -2,12 +2,13 @@ import { questionTitle, reckonTask } from '../reckon/index.ts'
 import type { Task } from '../record/index.ts'
 import { type Stage, stagesOf } from './stages.ts'
 
-/** How far a task is by its stages after the sheet: nothing entered yet, every stage done, or in between. */
+/** How far the record of a task is, by the stages between the sheet and the report: nothing entered yet, every one done, or in between. */
 export type Progress = 'new' | 'begun' | 'done'
 
 function progressOf(stages: readonly Stage[]): Progress {
-  if (stages.every(({ kind, state }) => state === 'empty' || kind === 'brief')) return 'new'
-  return stages.every(({ kind, state }) => state === 'done' || kind === 'brief') ? 'done' : 'begun'
+  const between = stages.filter(({ kind }) => kind !== 'brief' && kind !== 'write-up')
+  if (between.every(({ state }) => state === 'empty')) return 'new'
+  return between.every(({ state }) => state === 'done') ? 'done' : 'begun'
 }
 
 /** What the shelf shows of a task without opening it. */

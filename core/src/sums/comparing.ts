@@ -74,7 +74,7 @@ export const COMPARING: readonly Sum[] = [
     says: 'so many times an answer (half the sample, three portions)',
     takes: [FIRST, { key: 'k', symbol: 'k', says: 'times', unit: '' }],
     lines: [{ gives: 'scaled', symbol: 'k a', says: 'so many times', unit: 'as a', formula: 'k × a', over: ['k', 'a'] }],
-    assumes: ['it is in proportion'],
+    assumes: ['what is compared is in proportion to what it is compared with'],
     source: 'common practice',
   },
   {

@@ -30,17 +30,19 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
       focusAt(opened.current)
   }, [])
   return (
-    <div className="grid min-h-0 min-w-0 max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:pb-24 min-[900px]:grid-cols-[minmax(0,1fr)_18rem] min-[900px]:overflow-hidden">
+    <div className="page-frame grid min-h-0 min-w-0 max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:pb-24 min-[900px]:grid-cols-[minmax(0,1fr)_18rem] min-[900px]:overflow-hidden">
       {/* Positioned, so that labels that are only heard stay inside and do not lengthen the window. */}
       <main className="relative min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto">
-        <header className="mb-4">
+        <header className="page-head mb-4">
           <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
             <h1 className="min-w-0 flex-1 text-[1.75rem] font-bold break-words max-[599px]:basis-full">{title}</h1>
             {actions && <div className="flex flex-wrap gap-2">{actions}</div>}
           </div>
           {says && <p className="mt-1 text-[0.95rem] text-ink-soft">{says}</p>}
         </header>
-        <Notices />
+        <div className="page-notices">
+          <Notices />
+        </div>
         {children}
       </main>
       <Margin now={now} about={about} board={board} />

@@ -22,7 +22,7 @@ const SpineOf = memo(function SpineOf({ task }: { readonly task: Task }) {
   const secret = reckoning.answers.some(keptBack)
   const stages = all.map((stage) => (secret && stage.id === 'work-out' ? { ...stage, figure: '' } : stage))
   return (
-    <header className="flex flex-col border-rule bg-paper max-[899px]:border-b min-[900px]:h-full min-[900px]:overflow-y-auto min-[900px]:border-r">
+    <header className="page-spine flex flex-col border-rule bg-paper max-[899px]:border-b min-[900px]:h-full min-[900px]:overflow-y-auto min-[900px]:border-r">
       <div className="flex items-center justify-between gap-2 px-5 pt-5 max-[899px]:px-4 max-[899px]:pt-3">
         <Link to="/" className="flex items-center gap-2 font-title text-lg font-bold" title="To the shelf">
           <Lark />

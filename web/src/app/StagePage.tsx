@@ -20,6 +20,8 @@ const MeasurePage = later(() => import('../bench/measure/MeasurePage.tsx').then(
 
 const TubesPage = later(() => import('../bench/tubes/TubesPage.tsx').then((module) => module.TubesPage))
 
+const WriteUpPage = later(() => import('../writeup/WriteUpPage.tsx').then((module) => module.WriteUpPage))
+
 /** The page of the stage in the address. */
 export function StagePage() {
   const { stageId, taskId } = useParams()
@@ -28,6 +30,7 @@ export function StagePage() {
   const stage = stages.find(({ id }) => id === stageId)
   if (stage?.kind === 'brief') return waiting('Unfolding the sheet …', <BriefPage />)
   if (stage?.kind === 'work-out') return <WorkOutPage />
+  if (stage?.kind === 'write-up') return waiting('Writing up …', <WriteUpPage />)
   const parts = task.parts.filter(({ id }) => stage?.parts.includes(id))
   const [part] = parts
   if (!part) {

@@ -40,7 +40,7 @@ function OpenTask() {
   const reference = useReference((state) => state.open)
   const guide = useGuide((state) => state.id)
   return (
-    <div className="grid min-h-full bg-sheet max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:grid-rows-[auto_1fr] min-[900px]:h-full min-[900px]:grid-cols-[13rem_1fr]">
+    <div className="page-frame grid min-h-full bg-sheet max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:grid-rows-[auto_1fr] min-[900px]:h-full min-[900px]:grid-cols-[13rem_1fr]">
       <Spine />
       <Outlet />
       <Palette open={shortcuts.palette} onOpenChange={shortcuts.setPalette} onHelp={() => shortcuts.setHelp(true)} />

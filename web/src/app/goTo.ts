@@ -9,6 +9,7 @@ import { reveal } from './reveal.ts'
 export function stageOf(at: Path, stages: readonly Stage[]): string {
   const [list, id = ''] = at
   if (list === 'questions') return 'work-out'
+  if (list === 'writeup') return 'write-up'
   return (list === 'parts' ? stages.find(({ parts }) => parts.includes(id))?.id : undefined) ?? 'brief'
 }
 

@@ -1,5 +1,4 @@
-import { chemistsNumber } from '@hop-lark/core/number'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { chemistsNumber, unitSymbol } from '@hop-lark/core/number'
 
 interface NumProps {
   /** Machine text such as `2.29e-4`. */

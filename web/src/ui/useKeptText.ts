@@ -9,7 +9,8 @@ interface KeptText {
   readonly setDraft: (text: string | undefined) => void
   /** Why the record will not have it. */
   readonly refusal: string | undefined
-  readonly keep: () => void
+  /** Whether there is nothing left that is only typed. */
+  readonly keep: () => boolean
   /** Takes back what was typed. */
   readonly drop: () => void
 }
@@ -27,15 +28,21 @@ export function useKeptText(
 ): KeptText {
   const [draft, setDraft] = useDraft(at)
   const [refusal, setRefusal] = useState<string>()
-  const keep = useRef(() => {})
+  const keep = useRef((): boolean => true)
   keep.current = () => {
-    if (draft === undefined) return
+    if (draft === undefined) return true
     const text = tidy(draft)
     const refused = text === value ? undefined : refusalOf(() => onCommit(text))
     setRefusal(refused)
     if (refused === undefined) setDraft(undefined)
+    return refused === undefined
   }
-  useEffect(() => () => keep.current(), [])
+  useEffect(
+    () => () => {
+      keep.current()
+    },
+    [],
+  )
   return {
     draft,
     setDraft,

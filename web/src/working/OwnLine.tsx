@@ -1,4 +1,5 @@
-import { type Judgement, type Step, unitSymbol } from '@hop-lark/core/reckon'
+import { unitSymbol } from '@hop-lark/core/number'
+import type { Judgement, Step } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
 import { Check, CircleAlert, X } from 'lucide-react'
 import { useDraft } from '../notebook/drafts.ts'

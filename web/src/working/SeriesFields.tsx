@@ -1,6 +1,5 @@
 import { drawnAxis } from '@hop-lark/core/curve'
-import { readMeasured } from '@hop-lark/core/number'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { readMeasured, unitSymbol } from '@hop-lark/core/number'
 import { findPart, type PartOf, type Question } from '@hop-lark/core/record'
 import { useController, useWatch } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'

@@ -1,5 +1,5 @@
-import { Exact, formatFigures } from '@hop-lark/core/number'
-import { type SolubilityTrend, solubilityTrends, unitSymbol } from '@hop-lark/core/reckon'
+import { Exact, formatFigures, unitSymbol } from '@hop-lark/core/number'
+import { type SolubilityTrend, solubilityTrends } from '@hop-lark/core/reckon'
 import { useMemo } from 'react'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { Formula } from '../ui/Chem.tsx'

@@ -1,5 +1,5 @@
 import { checkFormula } from '@hop-lark/core/check'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { unitSymbol } from '@hop-lark/core/number'
 import type { Question, Task } from '@hop-lark/core/record'
 import { type Sum, sumOf, type Take, type Text } from '@hop-lark/core/sums'
 import { useController, useWatch } from 'react-hook-form'

@@ -1,5 +1,5 @@
-import { Exact, formatFigures, isDecimalText } from '@hop-lark/core/number'
-import { type Answer, unitSymbol } from '@hop-lark/core/reckon'
+import { Exact, formatFigures, isDecimalText, unitSymbol } from '@hop-lark/core/number'
+import type { Answer } from '@hop-lark/core/reckon'
 import type { Question } from '@hop-lark/core/record'
 import { effectsOf, explainAnswer, type SlipEffect, sizesThatExplain } from '@hop-lark/core/slips'
 import { useMemo, useState } from 'react'

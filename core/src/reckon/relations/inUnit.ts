@@ -1,7 +1,6 @@
-import { isUnit, ratioBetween } from '../../number/index.ts'
+import { isUnit, ratioBetween, unitSymbol } from '../../number/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Key, Quantity } from '../quantity.ts'
-import { unitSymbol } from '../working.ts'
 
 /** The unit a quantity is worked out in. */
 export const unitOf = ({ unit, ownUnit }: Pick<Quantity, 'unit' | 'ownUnit'>): string => ownUnit ?? (unit === '1' ? '' : unit)

@@ -1,20 +1,13 @@
-import { type Axis, type Point, type SeriesReading, sensibleAxis } from '@hop-lark/core/curve'
+import { type Axis, axesFor, drawnIn, type OtherRun, type Point, type SeriesReading } from '@hop-lark/core/curve'
 import { Exact, formatFigures } from '@hop-lark/core/number'
 import { useState } from 'react'
 import { Scatter, ScatterChart } from 'recharts'
 import { useWidth } from '../../instruments/useWidth.ts'
 import { Num } from '../../ui/Num.tsx'
-import { drawnIn } from './drawn.ts'
 import { Mark } from './Mark.tsx'
 import { type AxisName, axes, squares } from './paperGrid.tsx'
-import { type Axes, construction, linesAndCurve, tangentsAt } from './paperLines.tsx'
+import { construction, linesAndCurve, tangentsAt } from './paperLines.tsx'
 import { CrossHair, ReadOff } from './ReadOff.tsx'
-
-/** Another run drawn on the same paper. */
-export interface OtherRun {
-  readonly name: string
-  readonly reading: SeriesReading
-}
 
 interface GraphPaperProps {
   readonly reading: SeriesReading
@@ -32,29 +25,10 @@ const WIDEST = 560
 const HEIGHT = 430
 /** What stands left and right of the paper. */
 const AXIS_WIDTH = 80
-/** Large squares there is room for, across and up. */
-const SQUARES = { x: 10, y: 8 }
 /** Colours of other runs, each with its own mark. */
 const OTHER_COLOURS = ['var(--lark)', 'var(--litmus)'] as const
 const small = (axis: Axis) => formatFigures(new Exact(axis.small), 1)
 const colourOf = (other: number) => OTHER_COLOURS[other % 2] ?? ''
-
-/** Points where lines meet or are read, which the paper must reach as well. */
-function keyPoints({ twoLines, mixing }: SeriesReading): readonly Point[] {
-  if (mixing) return [mixing.from, mixing.to].map((height) => ({ x: mixing.at, y: height }))
-  return twoLines ? [twoLines.crossing] : []
-}
-
-/** Axes on which everything that is drawn has its place. */
-function axesFor(runs: readonly SeriesReading[], readAt: readonly Point[]): Axes {
-  const seen = [...readAt, ...runs.flatMap((run) => [...run.points, ...keyPoints(run)])]
-  const along = (axis: 'x' | 'y') =>
-    sensibleAxis(
-      seen.map((point) => point[axis]),
-      SQUARES[axis],
-    )
-  return { x: along('x'), y: along('y') }
-}
 
 /** Graph paper: squares of 1, 2 or 5, points as marks, best lines drawn past them, construction lines, and reading off. */
 export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, others, readAt }: GraphPaperProps) {

@@ -1,4 +1,4 @@
-import { type DrawnAxis, drawnAxis, powerOf } from '@hop-lark/core/curve'
+import { axisHead, type DrawnAxis, drawnAxis, powerOf } from '@hop-lark/core/curve'
 import { Exact, formatFigures } from '@hop-lark/core/number'
 import { entryText, type PartOf, path } from '@hop-lark/core/record'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -6,7 +6,6 @@ import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { Num } from '../../ui/Num.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
-import { axisHead } from './axisHead.ts'
 import { plannedLeft } from './nextX.ts'
 import { OpenPoint } from './OpenPoint.tsx'
 

@@ -1,7 +1,6 @@
-import { type Axis, unitPer } from '@hop-lark/core/curve'
+import { type Axis, type Drawn, unitPer } from '@hop-lark/core/curve'
 import { usePlotArea } from 'recharts'
 import { Num } from '../../ui/Num.tsx'
-import type { Drawn } from './drawn.ts'
 
 interface CrossHairProps {
   readonly x: Axis

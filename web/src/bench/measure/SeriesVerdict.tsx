@@ -1,9 +1,7 @@
-import { drawnAxis, type SeriesReading, stepsOf, unitPer } from '@hop-lark/core/curve'
-import { Exact, formatFigures } from '@hop-lark/core/number'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { drawnAxis, type OtherRun, type SeriesReading, stepsOf, unitPer } from '@hop-lark/core/curve'
+import { Exact, formatFigures, unitSymbol } from '@hop-lark/core/number'
 import type { PartOf } from '@hop-lark/core/record'
 import { Num } from '../../ui/Num.tsx'
-import type { OtherRun } from './GraphPaper.tsx'
 
 const FIGURES = 3
 

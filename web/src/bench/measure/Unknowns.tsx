@@ -1,4 +1,4 @@
-import { drawnAxis, type LookedUp, lookUpUnknowns } from '@hop-lark/core/curve'
+import { axisHead, drawnAxis, type LookedUp, lookUpUnknowns } from '@hop-lark/core/curve'
 import { freshId, type PartOf, path } from '@hop-lark/core/record'
 import { Plus } from 'lucide-react'
 import { useMemo } from 'react'
@@ -10,7 +10,6 @@ import { NextReading } from '../../ui/NextReading.tsx'
 import { Num } from '../../ui/Num.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { TextField } from '../../ui/TextField.tsx'
-import { axisHead } from './axisHead.ts'
 
 type Series = PartOf<'series'>
 type Unknown = NonNullable<Series['unknowns']>[number]

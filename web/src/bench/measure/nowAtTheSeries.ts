@@ -1,5 +1,5 @@
 import type { SeriesReading } from '@hop-lark/core/curve'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { unitSymbol } from '@hop-lark/core/number'
 import { entryText, type PartOf } from '@hop-lark/core/record'
 import type { Now } from '../../margin/Margin.tsx'
 import { foreseenX } from './nextX.ts'

@@ -1,7 +1,5 @@
-import { type Axis, powerOf } from '@hop-lark/core/curve'
+import { type Axes, type Axis, axisHead, powerAlong, tickLabel, ticksOf } from '@hop-lark/core/curve'
 import { CartesianGrid, XAxis, YAxis } from 'recharts'
-import { axisHead } from './axisHead.ts'
-import type { Axes } from './paperLines.tsx'
 
 /** A quantity along an axis. */
 export interface AxisName {
@@ -12,40 +10,32 @@ export interface AxisName {
 const LABEL = { fill: 'var(--ink)', fontSize: 14 }
 const TICK = { fill: 'var(--ink-soft)', fontSize: 13, fontFamily: 'var(--font-mono)' }
 
-function stepsOf({ from, to }: Axis, step: number): number[] {
-  const count = Math.round((to - from) / step)
-  return Array.from({ length: count + 1 }, (_, index) => Number((from + index * step).toPrecision(12)))
-}
-
 /** Small squares and large ones, as printed paper has them. */
 export const squares = ({ x, y }: Axes) => [
   <CartesianGrid
     key="small"
-    verticalValues={stepsOf(x, x.small)}
-    horizontalValues={stepsOf(y, y.small)}
+    verticalValues={ticksOf(x, x.small)}
+    horizontalValues={ticksOf(y, y.small)}
     stroke="var(--hair)"
     strokeWidth={0.7}
   />,
   <CartesianGrid
     key="large"
-    verticalValues={stepsOf(x, x.large)}
-    horizontalValues={stepsOf(y, y.large)}
+    verticalValues={ticksOf(x, x.large)}
+    horizontalValues={ticksOf(y, y.large)}
     stroke="var(--rule)"
     strokeWidth={1.2}
   />,
 ]
 
-const powerAlong = ({ from, to, large }: Axis) => powerOf([from, to], large)
-
 const scale = (axis: Axis, apart = 1) => {
-  const power = powerAlong(axis)
   return {
     type: 'number' as const,
     domain: [axis.from, axis.to],
-    ticks: stepsOf(axis, axis.large * apart),
+    ticks: ticksOf(axis, axis.large * apart),
     interval: 0 as const,
     tick: TICK,
-    tickFormatter: (value: number) => (value / 10 ** power).toFixed(Math.max(0, axis.places + power)),
+    tickFormatter: (value: number) => tickLabel(axis, value),
     stroke: 'var(--ink)',
   }
 }
@@ -56,9 +46,7 @@ const ROOM = 10
 
 /** Every how many large squares there is room for a label below the paper. */
 function labelsApart(axis: Axis, width: number): number {
-  const power = powerAlong(axis)
-  const places = Math.max(0, axis.places + power)
-  const figures = Math.max(...[axis.from, axis.to].map((end) => (end / 10 ** power).toFixed(places).length))
+  const figures = Math.max(...[axis.from, axis.to].map((end) => tickLabel(axis, end).length))
   const square = width / ((axis.to - axis.from) / axis.large)
   return Math.ceil((figures * FIGURE_WIDTH + ROOM) / square)
 }

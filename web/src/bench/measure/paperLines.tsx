@@ -1,12 +1,14 @@
-import type { Axis, Point, SeriesReading } from '@hop-lark/core/curve'
+import {
+  type Axes,
+  constructionOf,
+  curveOf,
+  linesIn,
+  type Point,
+  type SeriesReading,
+  segmentOf,
+  tangentAt,
+} from '@hop-lark/core/curve'
 import { ReferenceLine } from 'recharts'
-import { curveOf, linesIn, segmentOf, tangentAt } from './drawn.ts'
-
-/** The axes of a sheet of graph paper. */
-export interface Axes {
-  readonly x: Axis
-  readonly y: Axis
-}
 
 interface Stroke {
   readonly segment: readonly [Point, Point]
@@ -48,26 +50,9 @@ export function tangentsAt(reading: SeriesReading, { x, y }: Axes, places: reado
   })
 }
 
-/** Straight pieces of a reading that help to read it: down from the crossing, across from it, up at the moment of mixing. */
-function constructionOf({ twoLines, mixing }: SeriesReading, axes: Axes): readonly [Point, Point][] {
-  if (mixing) {
-    return [
-      [
-        { x: mixing.at, y: mixing.from },
-        { x: mixing.at, y: mixing.to },
-      ],
-    ]
-  }
-  return twoLines ? toBothAxes(twoLines.crossing, axes) : []
-}
-
-const toBothAxes = (point: Point, { x, y }: Axes): readonly [Point, Point][] => [
-  [point, { x: point.x, y: y.from }],
-  [point, { x: x.from, y: point.y }],
-]
-
 /** The construction lines of a reading, and of what is read off it. */
 export function construction(reading: SeriesReading, axes: Axes, readAt: readonly Point[]) {
-  const pieces = [...constructionOf(reading, axes), ...readAt.flatMap((point) => toBothAxes(point, axes))]
-  return pieces.map((segment, index) => strokeOf({ segment, key: `construction ${index}`, colour: 'var(--lark)', dashes: '5 4' }))
+  return constructionOf(reading, axes, readAt).map((segment, index) =>
+    strokeOf({ segment, key: `construction ${index}`, colour: 'var(--lark)', dashes: '5 4' }),
+  )
 }

@@ -1,12 +1,12 @@
 import { ionName } from '@hop-lark/core/identify'
 import type { Observation } from '@hop-lark/core/observe'
+import type { Meant } from '@hop-lark/core/rack'
 import { type Path, writePath } from '@hop-lark/core/record'
 import { Pencil } from 'lucide-react'
 import { EquationText } from '../../ui/Chem.tsx'
 import { IconButton, TakeOutButton } from '../../ui/IconButton.tsx'
 import { Grip, useOrdered } from '../../ui/order/Grip.tsx'
 import { DidText } from './DidText.tsx'
-import type { Meant } from './meanings.ts'
 import type { Step } from './rackEdits.ts'
 import { SawText } from './SawText.tsx'
 

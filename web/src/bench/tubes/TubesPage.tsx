@@ -1,5 +1,5 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
-import { type Action, excessFrom, guardsFor, stopsFor } from '@hop-lark/core/rack'
+import { type Action, excessFrom, guardsFor, mayBeRead, stopsFor } from '@hop-lark/core/rack'
 import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath } from '@hop-lark/core/record'
 import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { useDeferredValue, useState } from 'react'
@@ -91,7 +91,7 @@ export function TubesPage({ part }: { readonly part: Part }) {
     goesOn: tube !== undefined && ((tube.planned?.length ?? 0) > 1 || nextPlanned(part, tube.id) !== undefined),
     contextOf: (action) => (tube ? readTube(part, tube, sampleForms(task)).next(action) : action),
   })
-  const shut = part.board === 'after conclusion' && !sample?.conclusion
+  const shut = !mayBeRead(part, sample ?? {})
   const goAndType = useGoAndType(part)
   const freshPortion = () => goAndType(() => tubes.portion(false))
   useTubeKeys({ tubes, goAndType, freshPortion, toggleGrid: () => setGrid(!grid) })

@@ -1,10 +1,9 @@
 import { type DrawnAxis, drawnAxis, type Line, readSeries, type SeriesReading, unitPer } from '../../../curve/index.ts'
-import { decimalPlaces, Exact, formatFigures } from '../../../number/index.ts'
+import { decimalPlaces, Exact, formatFigures, unitSymbol } from '../../../number/index.ts'
 import { entryText, findPart, type PartOf, path } from '../../../record/index.ts'
 import type { Bench } from '../../Bench.ts'
 import { onSeries } from '../../place.ts'
 import type { Key, What } from '../../quantity.ts'
-import { unitSymbol } from '../../working.ts'
 import { unitKept } from '../inUnit.ts'
 import type { Target } from '../target.ts'
 

@@ -1,4 +1,6 @@
-import { type Axis, heightAt, type Line, type Point, type SeriesReading } from '@hop-lark/core/curve'
+import type { Axis } from './axis.ts'
+import { heightAt, type Line, type Point } from './line.ts'
+import type { SeriesReading } from './series.ts'
 
 /** Something drawn on the paper that a height can be read off. */
 export interface Drawn {

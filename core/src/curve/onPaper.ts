@@ -1,6 +1,14 @@
-import { lookUpUnknowns, type Point, readSeries, type SeriesReading, stepsOf } from '@hop-lark/core/curve'
-import { findPart, type PartOf, partTitle, type Task } from '@hop-lark/core/record'
-import type { OtherRun } from './GraphPaper.tsx'
+import { findPart, type PartOf, partTitle, type Task } from '../record/index.ts'
+import type { Point } from './line.ts'
+import { readSeries, type SeriesReading } from './series.ts'
+import { stepsOf } from './steps.ts'
+import { lookUpUnknowns } from './unknowns.ts'
+
+/** Another run drawn on the same paper. */
+export interface OtherRun {
+  readonly name: string
+  readonly reading: SeriesReading
+}
 
 /** The runs that are drawn on the same paper, as they are read by themselves. */
 export function otherRuns(task: Task, part: PartOf<'series'>): readonly OtherRun[] {

@@ -1,7 +1,7 @@
-import type { SampleVerdict, StepMeaning } from '@hop-lark/core/identify'
-import { ionsNamed, meaningOf } from '@hop-lark/core/rack'
-import { stepName } from '@hop-lark/core/record'
-import type { Tube } from './rackEdits.ts'
+import type { SampleVerdict, StepMeaning } from '../identify/index.ts'
+import { stepName, type Tube } from '../record/index.ts'
+import { ionsNamed } from './comparison.ts'
+import { meaningOf } from './meaning.ts'
 
 /** What a step means, and the equations of it. */
 export interface Meant {
@@ -13,13 +13,15 @@ export interface Meant {
 
 /** What each step of a tube means, each in the light of the one before. */
 export function meaningsIn(tube: Tube, identification: SampleVerdict | undefined): readonly (Meant | undefined)[] {
+  // What the whole record shows to be there is not denied by one step of it.
+  const there = new Set(identification?.ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion))
   let left: readonly string[] = []
   return tube.steps.map(({ means }, index) => {
     const at = stepName(tube.id, index)
     const meaning: StepMeaning | undefined = identification?.steps.find((one) => one.at === at)
     if (!meaning) return undefined
     const gases = identification?.gases.filter((one) => one.at === at).map(({ gas }) => gas) ?? []
-    const says = meaningOf(meaning, [...new Set(gases)], left)
+    const says = meaningOf({ ...meaning, rulesOut: meaning.rulesOut.filter((ion) => !there.has(ion)) }, [...new Set(gases)], left)
     const still = left.filter((ion) => meaning.explains.includes(ion))
     left = still.length > 0 ? still : meaning.explains.length > 0 ? meaning.explains : left
     const claimed = means === undefined ? [] : ionsNamed(means)

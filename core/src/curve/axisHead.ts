@@ -1,5 +1,5 @@
-import { scaledUnit } from '@hop-lark/core/curve'
-import { unitSymbol } from '@hop-lark/core/reckon'
+import { unitSymbol } from '../number/index.ts'
+import { scaledUnit } from './scaled.ts'
 
 /** Head of a column of numbers along an axis: `time / s`, `1/temperature / 10⁻³ K⁻¹`, or the name alone of a plain number. */
 export function axisHead({ name, unit }: { readonly name: string; readonly unit: string }, power = 0): string {

@@ -1,0 +1,5 @@
+export { setAlgebra } from './algebra.ts'
+export { equationSides, type SetTerm, setEquation } from './equation.ts'
+export { setMeasured, setNumber, setSubstituted } from './numbers.ts'
+export { type Line, onLine, type Piece, plainText } from './piece.ts'
+export { setText } from './text.ts'

@@ -1,0 +1,45 @@
+import type { Task } from '@hop-lark/core/record'
+import type { Sentence } from '@hop-lark/core/writeup'
+import { useNotebook } from '../notebook/store.ts'
+
+type Writeup = NonNullable<Task['writeup']>
+/** What is written up, as it can be changed. */
+type Draft = { -readonly [Key in keyof Writeup]: Writeup[Key] }
+
+interface Changes {
+  /** Changes how the task is written up; `says` names it for undo. */
+  readonly change: (says: string, act: (writeup: Draft) => void) => void
+  /** Keeps sentences as they are given; what was proposed for them is kept beside. */
+  readonly keep: (says: string, sentences: readonly Kept[]) => void
+  /** Puts back what is written of itself. */
+  readonly putBack: (id: string) => void
+}
+
+interface Kept {
+  readonly sentence: Pick<Sentence, 'id' | 'made'>
+  readonly text: string
+}
+
+/** Changes to the report of the open task. */
+export function useWriteup(): Changes {
+  const edit = useNotebook((state) => state.edit)
+  const change: Changes['change'] = (says, act) =>
+    edit(says, (task) => {
+      task.writeup ??= {}
+      act(task.writeup)
+    })
+  return {
+    change,
+    keep: (says, sentences) =>
+      change(says, (writeup) => {
+        const kept = sentences.map(({ sentence: { id, made }, text }) => ({ id, text, ...(made === '' ? {} : { made }) }))
+        const ids = new Set(kept.map(({ id }) => id))
+        const others = (writeup.sentences ?? []).filter(({ id }) => !ids.has(id))
+        writeup.sentences = [...others, ...kept]
+      }),
+    putBack: (gone) =>
+      change('put back a sentence', (writeup) => {
+        writeup.sentences = (writeup.sentences ?? []).filter(({ id }) => id !== gone)
+      }),
+  }
+}

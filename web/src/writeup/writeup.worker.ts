@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { writeupWork } from './writeupWork.ts'
+
+expose(writeupWork)
