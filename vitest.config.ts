@@ -1,3 +1,3 @@
 import { defineConfig } from 'vitest/config'
 
-export default defineConfig({ test: { projects: ['core', 'cli', 'server', 'web'] } })
+export default defineConfig({ test: { projects: ['core', 'files', 'cli', 'server', 'web'] } })

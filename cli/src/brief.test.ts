@@ -15,7 +15,7 @@ function file(name: string, content: string | Uint8Array): string {
 
 async function hopLark(...args: string[]) {
   let [out, err] = ['', '']
-  const status = await run(args, { out: (text) => (out += text), err: (text) => (err += text) })
+  const status = await run(args, { out: (text) => (out += text), err: (text) => (err += text), bytes: () => undefined })
   return { status, out, err }
 }
 

@@ -11,7 +11,7 @@ const folder = mkdtempSync(join(tmpdir(), 'hop-lark-cli-'))
 
 async function hopLark(...args: string[]) {
   let [out, err] = ['', '']
-  const status = await run(args, { out: (text) => (out += text), err: (text) => (err += text) })
+  const status = await run(args, { out: (text) => (out += text), err: (text) => (err += text), bytes: () => undefined })
   return { status, out, err }
 }
 
@@ -224,7 +224,7 @@ describe('identify', () => {
 async function piped(command: string, given: unknown, ...options: string[]) {
   let [out, err] = ['', '']
   const text = typeof given === 'string' ? given : JSON.stringify(given)
-  const output = { out: (piece: string) => (out += piece), err: (piece: string) => (err += piece) }
+  const output = { out: (piece: string) => (out += piece), err: (piece: string) => (err += piece), bytes: () => undefined }
   const status = await run([command, ...options], output, () => Promise.resolve(text))
   return { status, out, err }
 }

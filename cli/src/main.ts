@@ -8,4 +8,5 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 process.exitCode = await run(process.argv.slice(2), {
   out: (text) => process.stdout.write(text),
   err: (text) => process.stderr.write(text),
+  bytes: (bytes) => process.stdout.write(bytes),
 })

@@ -5,6 +5,8 @@ import { writePath } from '@hop-lark/core/record'
 export interface Output {
   readonly out: (text: string) => void
   readonly err: (text: string) => void
+  /** For what is no text: documents and archives. */
+  readonly bytes: (bytes: Uint8Array) => void
 }
 
 export function writeJson(output: Output, value: unknown): void {

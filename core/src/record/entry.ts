@@ -31,6 +31,15 @@ export function entryText(entry: Entry): string {
   return typeof entry === 'string' ? entry : entry.value
 }
 
+/** Whether something in a record is a reading with its history. */
+export function isReading(value: object): value is EntryObject {
+  return (
+    'value' in value &&
+    typeof value.value === 'string' &&
+    ('at' in value || 'was' in value || 'rival' in value || Object.keys(value).length === 1)
+  )
+}
+
 /** The struck-out values of an entry, oldest first. */
 export function strikes(entry: Entry | undefined): readonly Strike[] {
   return entry === undefined || typeof entry === 'string' ? [] : (entry.was ?? [])

@@ -1,5 +1,5 @@
-/** The file name of a task, of letters, digits and hyphens of its title, as every system takes them. */
-export function taskFileName(title: string): string {
+/** A name of letters, digits and hyphens, as every system takes them, made of a title. */
+export function fileNameOf(title: string, otherwise = 'task'): string {
   const plain = title
     .normalize('NFKD')
     .replace(/[^\w\s-]/g, '')
@@ -7,5 +7,8 @@ export function taskFileName(title: string): string {
     .toLowerCase()
     .replace(/\s+/g, '-')
     .slice(0, 60)
-  return `${plain || 'task'}.hoplark.json`
+  return plain || otherwise
 }
+
+/** The file name of a task. */
+export const taskFileName = (title: string): string => `${fileNameOf(title)}.hoplark.json`

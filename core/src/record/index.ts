@@ -9,11 +9,12 @@ export {
   type Entry,
   type EntryObject,
   entryText,
+  isReading,
   type Strike,
   settleRival,
   strikes,
 } from './entry.ts'
-export { taskFileName } from './fileName.ts'
+export { fileNameOf, taskFileName } from './fileName.ts'
 export {
   buretteOf,
   conclusionOf,
@@ -40,6 +41,7 @@ export { migrateTask } from './migrate/index.ts'
 export { isOfSeries, type SeriesQuantity } from './ofSeries.ts'
 export { TitrationSchema } from './parts.ts'
 export { isWithin, type Path, PathError, path, readPath, slotAt, valueAt, writePath } from './path.ts'
+export { LARGEST_PHOTOGRAPH, PHOTOGRAPH_TYPES } from './photographs.ts'
 export { QuestionSchema } from './questions.ts'
 export { type FileFault, readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { isStartingText, newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet } from './starting.ts'
@@ -55,6 +57,7 @@ export {
   type Material,
   type Part,
   type PartOf,
+  type Photograph,
   type Point,
   type Quantity,
   type Question,

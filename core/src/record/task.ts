@@ -5,6 +5,7 @@ import { MomentSchema } from './entry.ts'
 import { refuseDoubles } from './idSchema.ts'
 import { MaterialSchema } from './materials.ts'
 import { PartSchema } from './parts.ts'
+import { PhotographSchema } from './photographs.ts'
 import { QuestionSchema } from './questions.ts'
 import { TASK_FORMAT, TASK_VERSION } from './version.ts'
 import { WriteupSchema } from './writeup.ts'
@@ -41,10 +42,12 @@ export const TaskSchema = z
     parts: z.array(PartSchema).default([]),
     questions: z.array(QuestionSchema).default([]),
     writeup: WriteupSchema.optional(),
+    photographs: z.array(PhotographSchema).max(200).optional(),
   })
   .superRefine((task, context) => {
     refuseDoubles(task.materials, ['materials'], context)
     refuseDoubles(task.parts, ['parts'], context)
     refuseDoubles(task.questions, ['questions'], context)
+    refuseDoubles(task.photographs ?? [], ['photographs'], context)
     refuseSharedNames(task, context)
   })

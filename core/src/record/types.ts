@@ -18,6 +18,7 @@ export type Sample = PartOf<'rack'>['samples'][number]
 export type Tube = Sample['tubes'][number]
 export type Step = Tube['steps'][number]
 export type Question = z.infer<typeof QuestionSchema>
+export type Photograph = NonNullable<Task['photographs']>[number]
 export type Quantity = Question['find']['quantity']
 type Find = Question['find']
 /** What a question of a kind finds. */
