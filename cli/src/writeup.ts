@@ -2,8 +2,18 @@ import { writeFile } from 'node:fs/promises'
 import { verdictsIn } from '@hop-lark/core/identify'
 import { fileNameOf, type Task } from '@hop-lark/core/record'
 import { asMarkdown, factsOf, type Manner, reportOf } from '@hop-lark/core/writeup'
-import { bytesOf, csvFiles, writeArchive, writeDocx, writeHtml, writeZip } from '@hop-lark/files'
-import { readTaskFile, UnusableInput } from './files.ts'
+import {
+  bytesOf,
+  csvFiles,
+  FileError,
+  type Parcel,
+  readTasks,
+  writeArchive,
+  writeDocx,
+  writeHtml,
+  writeZip,
+} from '@hop-lark/files'
+import { bytesOf as bytesIn, readTaskFile, UnusableInput } from './files.ts'
 import type { Output } from './output.ts'
 import { rasterise } from './rasterise.ts'
 
@@ -33,18 +43,37 @@ function asCsv(task: Task, at: Date): Uint8Array {
   return tables.length === 1 ? only[1] : writeZip(files, at)
 }
 
-async function writtenAs(format: Format, task: Task, manner: Manner | undefined, at: Date): Promise<Uint8Array> {
+async function writtenAs(
+  format: Format,
+  { task, photographs }: Parcel,
+  manner: Manner | undefined,
+  at: Date,
+): Promise<Uint8Array> {
   if (format === 'csv') return asCsv(task, at)
   const report = reportOf(factsOf(task, verdictsIn(task)), manner)
   switch (format) {
     case 'md':
       return bytesOf(asMarkdown(report))
     case 'html':
-      return bytesOf(writeHtml(report, task))
+      return bytesOf(writeHtml(report, task, photographs))
     case 'docx':
-      return writeDocx(report, task, rasterise)
+      return writeDocx(report, task, { rasterise, pictures: photographs })
     case 'eln':
-      return writeArchive([{ task, report: writeHtml(report, task), photographs: new Map() }], fileNameOf(task.title), at)
+      return writeArchive([{ task, photographs, report: writeHtml(report, task, photographs) }], fileNameOf(task.title), at)
+  }
+}
+
+/** The one task of a task file or an archive. */
+async function readParcel(file: string): Promise<Parcel> {
+  if (/\.json$/i.test(file)) return { task: await readTaskFile(file), photographs: new Map() }
+  try {
+    const parcels = readTasks(await bytesIn(file), file)
+    const [only] = parcels
+    if (only && parcels.length === 1) return only
+    throw new UnusableInput(`${file}: holds ${parcels.length} tasks; a report is of one.`)
+  } catch (error) {
+    if (error instanceof FileError) throw new UnusableInput(`${error.message} ${error.mend}`)
+    throw error
   }
 }
 
@@ -52,7 +81,7 @@ async function writtenAs(format: Format, task: Task, manner: Manner | undefined,
 export async function writeupCommand(file: string, options: WriteupOptions, output: Output): Promise<number> {
   const format = chosen(options.as, FORMATS, 'as')
   const manner = options.manner === undefined ? undefined : chosen(options.manner, MANNERS, 'manner')
-  const bytes = await writtenAs(format, await readTaskFile(file), manner, new Date())
+  const bytes = await writtenAs(format, await readParcel(file), manner, new Date())
   if (options.out === undefined) {
     output.bytes(bytes)
     return 0

@@ -13,14 +13,16 @@ import { CreateBodySchema, DestroyBodySchema, EditBodySchema, ListQuerySchema, S
 
 /** One thing that can be asked of the server. */
 export interface Address {
-  readonly method: 'get' | 'post' | 'delete'
-  /** Under `/api`; `{id}` is the id of a task. */
+  readonly method: 'get' | 'post' | 'put' | 'delete'
+  /** Under `/api`; `{id}` is the id of a task, `{sha256}` the checksum of a picture. */
   readonly path: string
   readonly says: string
   readonly query?: z.ZodObject
   readonly body?: z.ZodType
   /** Whether each event of an endless answer is one of what is answered with 200. */
   readonly events?: true
+  /** Whether what is sent or answered is a picture, as it is. */
+  readonly picture?: 'sent' | 'answered'
   /** What is answered, by status; `null` where there is no body. */
   readonly answers: Readonly<Record<number, z.ZodType | null>>
 }
@@ -69,6 +71,20 @@ export const ADDRESSES: readonly Address[] = [
     says: 'Saves an edit, all or nothing; one made on an older version is answered with the edits since.',
     body: EditBodySchema,
     answers: { 200: SavedSchema, 409: BehindSchema.or(ErrorSchema), 422: ErrorSchema, ...REFUSED },
+  },
+  {
+    method: 'put',
+    path: '/tasks/{id}/photographs/{sha256}',
+    says: 'Keeps a picture of a task under its checksum. JPEG, PNG or WebP, at most 2 MB.',
+    picture: 'sent',
+    answers: { 204: null, 413: ErrorSchema, 422: ErrorSchema, ...REFUSED },
+  },
+  {
+    method: 'get',
+    path: '/tasks/{id}/photographs/{sha256}',
+    says: 'A picture of a task.',
+    picture: 'answered',
+    answers: { 200: null, ...REFUSED },
   },
   {
     method: 'get',

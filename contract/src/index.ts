@@ -2,6 +2,7 @@ export { ADDRESSES, type Address } from './addresses.ts'
 export { StandingSchema } from './answers.ts'
 export { openApi } from './openApi.ts'
 export {
+  ChecksumSchema,
   CreateBodySchema,
   DestroyBodySchema,
   EditBodySchema,

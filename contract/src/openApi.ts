@@ -1,7 +1,7 @@
-import { TASK_VERSION, TaskSchema } from '@hop-lark/core/record'
+import { PHOTOGRAPH_TYPES, TASK_VERSION, TaskSchema } from '@hop-lark/core/record'
 import { z } from 'zod'
 import { ADDRESSES, type Address } from './addresses.ts'
-import { TaskIdSchema } from './requests.ts'
+import { ChecksumSchema, TaskIdSchema } from './requests.ts'
 
 type Json = Record<string, unknown>
 
@@ -23,8 +23,14 @@ const content = (schema: z.ZodType, io: 'input' | 'output', type = 'application/
   [type]: { schema: schemaOf(schema, io) },
 })
 
+/** A picture as it is; OpenAPI 3.1 wants no schema for bytes. */
+const PICTURES: Json = Object.fromEntries(PHOTOGRAPH_TYPES.map((type) => [type, {}]))
+
 function parametersOf({ path, query }: Address): readonly Json[] {
-  const id = path.includes('{id}') ? [{ name: 'id', in: 'path', required: true, schema: schemaOf(TaskIdSchema, 'input') }] : []
+  const named = { id: TaskIdSchema, sha256: ChecksumSchema } as const
+  const id = Object.entries(named)
+    .filter(([name]) => path.includes(`{${name}}`))
+    .map(([name, schema]) => ({ name, in: 'path', required: true, schema: schemaOf(schema, 'input') }))
   const asked = Object.entries(query?.shape ?? {}).map(([name, schema]) => ({
     name,
     in: 'query',
@@ -43,11 +49,13 @@ function operationOf(address: Address): Json {
     {
       description: Number(status) < 400 ? address.says : 'Why not.',
       ...(schema ? { content: content(schema, 'output', typeOf(address, status)) } : {}),
+      ...(address.picture === 'answered' && status === '200' ? { content: PICTURES } : {}),
     },
   ])
   return {
     summary: address.says,
     ...(parameters.length > 0 ? { parameters } : {}),
+    ...(address.picture === 'sent' ? { requestBody: { required: true, content: PICTURES } } : {}),
     ...(address.body ? { requestBody: { required: true, content: content(address.body, 'input') } } : {}),
     responses: Object.fromEntries(responses),
   }

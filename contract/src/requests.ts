@@ -1,6 +1,9 @@
 import { z } from 'zod'
 import { ProgressSchema } from './answers.ts'
 
+/** The checksum that a picture is kept under. */
+export const ChecksumSchema = z.string().regex(/^[0-9a-f]{64}$/, 'must be a SHA-256 checksum in small hexadecimal digits')
+
 export const TaskIdSchema = z.string().min(1).max(60)
 
 /** Which page of the shelf. */

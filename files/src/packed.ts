@@ -1,13 +1,13 @@
 import { readTaskFileBytes, type Task, writeTask } from '@hop-lark/core/record'
 import { gunzipSync, gzipSync } from 'fflate'
+import { inBase64 } from './base64.ts'
 import { FileError } from './FileError.ts'
 import { inMegabytes, LARGEST_TABLE } from './limits.ts'
 import { bytesOf } from './text.ts'
 
 /** A task as one word of letters and digits (gzip, base64), to be put inside a report, so that the report can be opened again. */
 export function packTask(task: Task): string {
-  const bytes = gzipSync(bytesOf(writeTask(task)), { level: 9, mtime: 0 })
-  return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
+  return inBase64(gzipSync(bytesOf(writeTask(task)), { level: 9, mtime: 0 }))
 }
 
 /** Size that a gzip stream says it unpacks to: its last four bytes (RFC 1952). */

@@ -6,6 +6,7 @@ import { answerErrors, isDatabaseAway, unknownAddress } from './http/errors.ts'
 import { expectHost, headers, limitRate } from './http/guards.ts'
 import { logRequests } from './http/log.ts'
 import { soundBody } from './http/soundBody.ts'
+import { photographRoutes } from './photographs/routes.ts'
 import { taskRoutes } from './tasks/routes.ts'
 import type { Tasks } from './tasks/Tasks.ts'
 
@@ -47,7 +48,7 @@ export function makeApp({ tasks, logger, hosts, requestsPerMinute, webFolder }: 
     next()
   })
   api.get('/health', health(tasks, hosts))
-  api.use('/tasks', taskRoutes(tasks))
+  api.use('/tasks', taskRoutes(tasks), photographRoutes(tasks))
   api.use(unknownAddress)
   app.use('/api', api)
   if (webFolder !== undefined && existsSync(webFolder)) {

@@ -14,7 +14,7 @@ beforeAll(async () => {
 afterAll(() => server.stop())
 
 async function ask({ method, path }: Address, id: string, { query = '', body }: { query?: string; body?: unknown } = {}) {
-  const response = await fetch(`${server.url}/api${path.replace('{id}', id)}${query}`, {
+  const response = await fetch(`${server.url}/api${path.replace('{id}', id).replace('{sha256}', 'a'.repeat(64))}${query}`, {
     method: method.toUpperCase(),
     ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
   })

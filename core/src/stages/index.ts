@@ -1,2 +1,3 @@
+export { placeName } from './placeName.ts'
 export { type Stage, type StageState, stagesOf } from './stages.ts'
 export { type Progress, type Summary, summariseTask } from './summary.ts'

@@ -1,4 +1,4 @@
-import type { Path } from '../record/index.ts'
+import type { Path, Photograph } from '../record/index.ts'
 import type { Line } from '../typeset/index.ts'
 import type { Drawing } from './drawing/shapes.ts'
 
@@ -89,6 +89,7 @@ export type Block<Words = Sentence> =
   | { readonly kind: 'table'; readonly table: Table }
   | { readonly kind: 'drawing'; readonly id: string; readonly drawing: Drawing; readonly caption: string }
   | { readonly kind: 'answer'; readonly answer: Answered }
+  | { readonly kind: 'photograph'; readonly photograph: Photograph; readonly caption: string }
 
 /** A section with its heading. */
 export interface Section<Words = Sentence> {

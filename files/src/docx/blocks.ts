@@ -1,3 +1,4 @@
+import type { Photograph } from '@hop-lark/core/record'
 import { setText } from '@hop-lark/core/typeset'
 import { type Answered, type Block, type Drawing, goesOnFrom } from '@hop-lark/core/writeup'
 import { HeadingLevel, ImageRun, Paragraph, type Table, TextRun } from 'docx'
@@ -70,8 +71,40 @@ async function drawingBlocks(drawing: Drawing, caption: string, rasterise: Raste
   ]
 }
 
+/** Pictures that a document cannot draw by itself. */
+export interface Drawn {
+  readonly rasterise: Rasterise
+  /** Of photographs, by their ids. */
+  readonly pictures: ReadonlyMap<string, Uint8Array>
+}
+
+/** Word has no WebP; such a picture is named and not shown. */
+const IN_WORD = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': undefined } as const
+
+function photographBlocks({ id, type, width, height }: Photograph, caption: string, pictures: Drawn['pictures']): Blocks {
+  const [bytes, kind] = [pictures.get(id), IN_WORD[type]]
+  const scale = Math.min(1, WIDEST / width, WIDEST / height)
+  const picture =
+    bytes && kind
+      ? [
+          new Paragraph({
+            keepNext: true,
+            children: [
+              new ImageRun({
+                type: kind,
+                data: bytes,
+                transformation: { width: Math.round(width * scale), height: Math.round(height * scale) },
+                altText: { name: caption, title: caption, description: caption },
+              }),
+            ],
+          }),
+        ]
+      : []
+  return [...picture, new Paragraph({ style: 'Note', children: [...wordRuns(`Photograph: ${caption}`)] })]
+}
+
 /** A piece of a report as paragraphs and tables of a Word document. */
-export async function blocksOf(block: Block, rasterise: Rasterise): Promise<Blocks> {
+export async function blocksOf(block: Block, { rasterise, pictures }: Drawn): Promise<Blocks> {
   switch (block.kind) {
     case 'sentences': {
       const said = block.sentences.map(({ text }) => text.trim()).filter((text) => text !== '')
@@ -86,5 +119,7 @@ export async function blocksOf(block: Block, rasterise: Rasterise): Promise<Bloc
       return drawingBlocks(block.drawing, block.caption, rasterise)
     case 'answer':
       return answerBlocks(block.answer)
+    case 'photograph':
+      return photographBlocks(block.photograph, block.caption, pictures)
   }
 }

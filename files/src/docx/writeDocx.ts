@@ -4,7 +4,7 @@ import { AlignmentType, Document, Footer, HeadingLevel, Packer, PageNumber, Para
 import { unzipSync, zipSync } from 'fflate'
 import { packTask } from '../packed.ts'
 import { bytesOf } from '../text.ts'
-import { blocksOf, type Rasterise } from './blocks.ts'
+import { blocksOf, type Drawn } from './blocks.ts'
 import { wordRuns } from './runs.ts'
 
 const FONT = 'Calibri'
@@ -67,13 +67,13 @@ function withRecord(document: Uint8Array, task: Task): Uint8Array {
  * A report as a Word document (Office Open XML): headings, tables whose heads repeat, pictures with what they show in words,
  * page numbers; and the record inside it, so that it can be opened again.
  *
- * @param rasterise - makes pictures of drawings, which every device does in its own way
+ * @param drawn - pictures of photographs; and how pictures of drawings are made, which every device does in its own way
  */
-export async function writeDocx(report: Report, task: Task, rasterise: Rasterise): Promise<Uint8Array> {
+export async function writeDocx(report: Report, task: Task, drawn: Drawn): Promise<Uint8Array> {
   const sections = []
   for (const { heading, blocks } of report.sections) {
     sections.push(new Paragraph({ heading: HeadingLevel.HEADING_2, keepNext: true, children: [new TextRun({ text: heading })] }))
-    for (const block of blocks) sections.push(...(await blocksOf(block, rasterise)))
+    for (const block of blocks) sections.push(...(await blocksOf(block, drawn)))
   }
   const document = new Document({
     title: report.title,

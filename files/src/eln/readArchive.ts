@@ -1,10 +1,11 @@
 import { readTaskFileBytes, TaskFileError } from '@hop-lark/core/record'
+import { checksumOf } from '../checksum.ts'
 import { FileError } from '../FileError.ts'
 import { textOf } from '../text.ts'
 import { type Files, readZip } from '../zip/readZip.ts'
 import { photographFile } from './folder.ts'
 import type { Parcel } from './parcel.ts'
-import { checksumOf, type Entity, METADATA_FILE } from './roCrate.ts'
+import { type Entity, METADATA_FILE } from './roCrate.ts'
 
 /** The folder in which the metadata stand: the root, or the one folder of it; with a slash at its end, or nothing. */
 function crateRoot(files: Files, name: string): string {

@@ -1,5 +1,4 @@
-import { sha256 } from '@noble/hashes/sha2.js'
-import { bytesToHex } from '@noble/hashes/utils.js'
+import { checksumOf } from '../checksum.ts'
 import type { ArchivedFile, Folder } from './folder.ts'
 
 /** The name of the metadata in the root of a crate (RO-Crate 1.1, “RO-Crate Metadata File Descriptor”). */
@@ -12,8 +11,6 @@ export type Entity = Readonly<Record<string, unknown>> & { readonly '@id': strin
 
 /** Names in addresses: blanks and the like are written as percent signs (RFC 3986). */
 export const asAddress = (path: string): string => path.split('/').map(encodeURIComponent).join('/')
-
-export const checksumOf = (bytes: Uint8Array): string => bytesToHex(sha256(bytes))
 
 const reference = (id: string) => ({ '@id': id })
 

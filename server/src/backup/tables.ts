@@ -1,4 +1,4 @@
-/** What is kept of each table, and in which order rows are read and written: tasks before the edits that belong to them. */
+/** What is kept of each table, and in which order rows are read and written: tasks before the edits and pictures that belong to them. */
 const TABLES = {
   tasks: {
     key: ['id'],
@@ -12,6 +12,14 @@ const TABLES = {
     dates: ['at'],
     json: ['patch'],
   },
+  photographs: {
+    key: ['task', 'sha256'],
+    columns: ['task', 'sha256', 'type', 'picture', 'at'],
+    dates: ['at'],
+    json: [],
+    bytes: ['picture'],
+    atATime: 8,
+  },
   loaded: { key: ['name'], columns: ['name', 'at'], dates: ['at'], json: [] },
 } as const satisfies Record<string, TableShape>
 
@@ -20,6 +28,10 @@ interface TableShape {
   readonly columns: readonly string[]
   readonly dates: readonly string[]
   readonly json: readonly string[]
+  /** Columns of bytes, which stand in a file as base64. */
+  readonly bytes?: readonly string[]
+  /** Rows read and written at a time, where it must be few. */
+  readonly atATime?: number
 }
 
 export type TableName = keyof typeof TABLES
@@ -43,6 +55,14 @@ export interface End {
   readonly end: true
   readonly counts: Readonly<Record<TableName, number>>
 }
+
+/** Rows read and written at a time: a document may be megabytes long. */
+const ROWS_AT_A_TIME = 200
+
+export const rowsAtATime = (table: TableName): number => shapeOf(table).atATime ?? ROWS_AT_A_TIME
+
+export const noRows = (): Record<TableName, number> =>
+  Object.fromEntries(TABLE_NAMES.map((name) => [name, 0])) as Record<TableName, number>
 
 export const BACKUP_FORMAT = 'hop-lark/backup'
 export const BACKUP_VERSION = 1

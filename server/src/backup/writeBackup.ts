@@ -5,17 +5,26 @@ import { finished } from 'node:stream/promises'
 import { createGzip } from 'node:zlib'
 import { QueryTypes, type Sequelize, Transaction } from 'sequelize'
 import { migrationsOf } from '../database/migrationsOf.ts'
-import { BACKUP_FORMAT, BACKUP_VERSION, type End, type Head, type Row, shapeOf, TABLE_NAMES, type TableName } from './tables.ts'
+import {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  type End,
+  type Head,
+  noRows,
+  type Row,
+  rowsAtATime,
+  shapeOf,
+  TABLE_NAMES,
+  type TableName,
+} from './tables.ts'
 
-/** Rows read at a time: a document may be megabytes long. */
-const ROWS_AT_A_TIME = 200
-
-/** A row as it stands in a file: moments as texts, JSON as the text it is kept as. */
+/** A row as it stands in a file: moments as texts, bytes as base64, JSON as the text it is kept as. */
 function asLine(table: TableName, row: Row): Row {
-  const { dates, json } = shapeOf(table)
+  const { dates, json, bytes = [] } = shapeOf(table)
   return Object.fromEntries(
     Object.entries(row).map(([column, value]) => {
       if (value instanceof Date && dates.includes(column)) return [column, value.toISOString()]
+      if (Buffer.isBuffer(value) && bytes.includes(column)) return [column, value.toString('base64')]
       if (json.includes(column) && typeof value !== 'string') return [column, JSON.stringify(value)]
       return [column, value]
     }),
@@ -38,12 +47,16 @@ async function* rowsOf(database: Sequelize, table: TableName, transaction: Trans
   for (;;) {
     const beyond = after ? `WHERE (${quoted(key)}) > (${key.map((name) => `:${name}`).join(', ')})` : ''
     const rows: readonly Row[] = await database.query<Row>(
-      `SELECT ${quoted(columns)} FROM ${table} ${beyond} ORDER BY ${quoted(key)} LIMIT ${ROWS_AT_A_TIME}`,
-      { type: QueryTypes.SELECT, transaction, ...(after ? { replacements: { ...after } } : {}) },
+      `SELECT ${quoted(columns)} FROM ${table} ${beyond} ORDER BY ${quoted(key)} LIMIT ${rowsAtATime(table)}`,
+      {
+        type: QueryTypes.SELECT,
+        transaction,
+        ...(after ? { replacements: Object.fromEntries(key.map((name) => [name, after?.[name]])) } : {}),
+      },
     )
     yield* rows
     after = rows.at(-1)
-    if (rows.length < ROWS_AT_A_TIME) return
+    if (rows.length < rowsAtATime(table)) return
   }
 }
 
@@ -64,7 +77,7 @@ export async function writeBackup(database: Sequelize, file: string, now: Date):
   const write = async (line: Head | End | { readonly table: TableName; readonly row: Row }) => {
     if (!gzip.write(`${JSON.stringify(line)}\n`)) await once(gzip, 'drain')
   }
-  const counts = { tasks: 0, edits: 0, loaded: 0 }
+  const counts = noRows()
   try {
     await write({
       format: BACKUP_FORMAT,

@@ -1,13 +1,14 @@
 import { type QueryInterface, QueryTypes, type Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import * as allConventions from './migrations/allConventions.ts'
+import * as photographs from './migrations/photographs.ts'
 import * as progress from './migrations/progress.ts'
 import * as quickSaves from './migrations/quickSaves.ts'
 import * as taskFileVersion2 from './migrations/taskFileVersion2.ts'
 import * as tasks from './migrations/tasks.ts'
 import { migrationsOf } from './migrationsOf.ts'
 
-export const MIGRATIONS = [tasks, quickSaves, taskFileVersion2, progress, allConventions]
+export const MIGRATIONS = [tasks, quickSaves, taskFileVersion2, progress, allConventions, photographs]
 /** Two servers started at once take turns; the second finds nothing left to do. */
 const LOCK = 'hop-lark-migrations'
 const SECONDS_TO_WAIT = 30

@@ -5,6 +5,7 @@ import { applyPatch } from 'rfc6902'
 import { Op, type Sequelize, type Transaction, UniqueConstraintError } from 'sequelize'
 import { again } from '../database/again.ts'
 import { Refusal } from '../http/Refusal.ts'
+import { Photographs } from '../photographs/Photographs.ts'
 import { defineEdits, type EditModel } from './EditModel.ts'
 import { KeptDocuments } from './KeptDocuments.ts'
 import { BEHIND, linesAskedFor, OF_A_LINE } from './shelfQuery.ts'
@@ -57,6 +58,7 @@ interface TasksOptions {
 export class Tasks {
   readonly tasks: typeof TaskModel
   readonly edits: typeof EditModel
+  readonly photographs: Photographs
   readonly database: Sequelize
   /** Documents as they were saved last. */
   readonly kept = new KeptDocuments(KEPT_BYTES)
@@ -71,6 +73,7 @@ export class Tasks {
     this.database = database
     this.tasks = defineTasks(database)
     this.edits = defineEdits(database)
+    this.photographs = new Photographs(database, now)
     this.watch = new Watch(this.tasks)
     this.now = now
     this.again = (act) => again(isCluster, act)
@@ -179,7 +182,9 @@ export class Tasks {
   /** A second task with the same record, under a new id. */
   async duplicate(id: string): Promise<KeptTask> {
     const { document } = await this.find(id)
-    return this.create({ ...document, id: this.newId(), title: titleOfCopy(document.title) })
+    const copy = await this.create({ ...document, id: this.newId(), title: titleOfCopy(document.title) })
+    await this.photographs.copy(id, copy.id)
+    return copy
   }
 
   /** Takes a task off the shelf, or puts it back. Nothing in it changes. */
@@ -189,7 +194,7 @@ export class Tasks {
     return storedTask(row)
   }
 
-  /** Destroys an archived task and its ledger. Whoever asks must name its title. */
+  /** Destroys an archived task, its ledger and its pictures. Whoever asks must name its title. */
   async destroy(id: string, confirmedTitle: string): Promise<void> {
     await this.database.transaction(async (transaction) => {
       const row = await this.find(id, transaction)
@@ -204,6 +209,7 @@ export class Tasks {
           `Type its title, ${row.title}, to delete it for good.`,
         )
       }
+      await this.photographs.destroyOf(id, transaction)
       await this.edits.destroy({ where: { task: id }, transaction })
       await row.destroy({ transaction })
     })

@@ -27,6 +27,7 @@ const router = createBrowserRouter([
 export function App() {
   useEffect(followTheme, [])
   useEffect(() => whenIdle(() => void import('../offline/keepOffline.ts').then(({ keepOffline }) => keepOffline())), [])
+  useEffect(() => whenIdle(() => void import('../photographs/pictures.ts').then(({ sendWaiting }) => sendWaiting())), [])
   return (
     <Suspense fallback={<p className="p-8 text-ink-soft">Opening …</p>}>
       <RouterProvider router={router} />

@@ -1,8 +1,11 @@
 import type { Path } from '@hop-lark/core/record'
-import { type ReactNode, useEffect, useRef } from 'react'
+import { type ReactNode, Suspense, useEffect, useRef } from 'react'
 import { Margin, type Now } from '../margin/Margin.tsx'
+import { later } from '../ui/later.tsx'
 import { focusAt } from './goTo.ts'
 import { Notices } from './Notices.tsx'
+
+const Photographs = later(() => import('../photographs/Photographs.tsx').then((module) => module.Photographs))
 
 interface SheetProps {
   readonly title: ReactNode
@@ -44,6 +47,11 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
           <Notices />
         </div>
         {children}
+        {about.length > 0 && (
+          <Suspense fallback={null}>
+            <Photographs parts={about} />
+          </Suspense>
+        )}
       </main>
       <Margin now={now} about={about} board={board} />
     </div>

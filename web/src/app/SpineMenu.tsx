@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { ApiError, api } from '../notebook/api.ts'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { MENU, MENU_ITEM } from '../ui/menu.ts'
 import { type Theme, useTheme } from './theme.ts'
 import { turnBack } from './turnBack.ts'
 
@@ -13,9 +14,6 @@ const THEMES: readonly (readonly [Theme, string])[] = [
   ['light', 'Light'],
   ['dark', 'Dark'],
 ]
-const ITEM =
-  'flex min-h-9 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-hop-wash data-[disabled]:cursor-default data-[disabled]:text-ink-soft'
-
 /** Undo and redo by name, the task file, and the theme. */
 export function SpineMenu() {
   const task = useTask()
@@ -38,25 +36,33 @@ export function SpineMenu() {
         <Ellipsis size={18} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="start" sideOffset={4} className="z-50 min-w-60 rounded-lg border border-rule bg-sheet p-1">
-          <DropdownMenu.Item className={ITEM} disabled={history.past.length === 0} onSelect={() => turnBack('undo', navigate)}>
+        <DropdownMenu.Content align="start" sideOffset={4} className={MENU}>
+          <DropdownMenu.Item
+            className={MENU_ITEM}
+            disabled={history.past.length === 0}
+            onSelect={() => turnBack('undo', navigate)}
+          >
             Undo {history.past.at(-1)?.says}
           </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} disabled={history.future.length === 0} onSelect={() => turnBack('redo', navigate)}>
+          <DropdownMenu.Item
+            className={MENU_ITEM}
+            disabled={history.future.length === 0}
+            onSelect={() => turnBack('redo', navigate)}
+          >
             Redo {history.future[0]?.says}
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 h-px bg-rule" />
-          <DropdownMenu.Item className={ITEM} asChild>
+          <DropdownMenu.Item className={MENU_ITEM} asChild>
             <a href={api.fileAddress(task.id)} download>
               Export the task file
             </a>
           </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => void duplicate()}>
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void duplicate()}>
             Duplicate the task
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1 h-px bg-rule" />
           {THEMES.map(([value, says]) => (
-            <DropdownMenu.CheckboxItem key={value} checked={theme === value} className={ITEM} onSelect={() => choose(value)}>
+            <DropdownMenu.CheckboxItem key={value} checked={theme === value} className={MENU_ITEM} onSelect={() => choose(value)}>
               <span className="w-5">{theme === value ? '✓' : ''}</span>
               {says}
             </DropdownMenu.CheckboxItem>

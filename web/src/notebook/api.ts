@@ -52,13 +52,16 @@ export const PAGE = newKey()
 /** Longer than the server gives a database that hangs. */
 const MILLISECONDS_TO_ANSWER = 15_000
 
-async function request(method: string, path: string, body?: unknown): Promise<Response> {
+const request = (method: string, path: string, body?: unknown): Promise<Response> =>
+  body === undefined ? send(method, path) : send(method, path, JSON.stringify(body), 'application/json')
+
+async function send(method: string, path: string, body?: BodyInit, type?: string): Promise<Response> {
   try {
     return await fetch(`/api${path}`, {
       method,
       signal: AbortSignal.timeout(MILLISECONDS_TO_ANSWER),
-      headers: { 'x-hop-lark-page': PAGE, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      headers: { 'x-hop-lark-page': PAGE, ...(type === undefined ? {} : { 'content-type': type }) },
+      ...(body === undefined ? {} : { body }),
     })
   } catch {
     throw new ApiError(
@@ -100,6 +103,15 @@ export const api = {
   restore: (id: string) => ask<KeptTask>('POST', `${at(id)}/restore`),
   destroy: (id: string, title: string) => ask<undefined>('DELETE', at(id), { title }),
   fileAddress: (id: string) => `/api${at(id)}/file`,
+  async keepPicture(id: string, sha256: string, picture: Blob): Promise<void> {
+    const response = await send('PUT', `${at(id)}/photographs/${sha256}`, picture, picture.type)
+    if (!response.ok) await refuse(response)
+  },
+  async picture(id: string, sha256: string): Promise<Blob> {
+    const response = await request('GET', `${at(id)}/photographs/${sha256}`)
+    if (!response.ok) await refuse(response)
+    return response.blob()
+  },
   editsSince: (id: string, version: number) => ask<Edits>('GET', `${at(id)}/edits?since=${version}`),
   async save(id: string, edit: { base: number; key: string; patch: Operation[] }): Promise<SaveAnswer> {
     const response = await request('POST', `${at(id)}/edits`, edit)

@@ -1,30 +1,48 @@
-import { parseTaskFile, TaskFileError } from '@hop-lark/core/record'
 import { Upload } from 'lucide-react'
 import { useRef } from 'react'
 import { useNavigate } from 'react-router'
-import { ApiError, api } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
 
-/** Takes a task file from the disk and puts it on the shelf. */
-export function ImportButton() {
+/** Longer than a short message: there is something to read or to take back. */
+const MILLISECONDS_TO_READ = 12_000
+
+interface ImportButtonProps {
+  /** Called when the shelf is another one. */
+  readonly onChange: () => void
+}
+
+/** Takes tasks from a file and puts them on the shelf: a task file, an archive, a report as HTML or Word document. */
+export function ImportButton({ onChange }: ImportButtonProps) {
   const navigate = useNavigate()
   const input = useRef<HTMLInputElement>(null)
   const take = async (file: File | undefined) => {
     if (!file) return
-    try {
-      const created = await api.create(parseTaskFile(new Uint8Array(await file.arrayBuffer())))
-      await navigate(`/task/${created.id}/brief`)
-    } catch (error) {
-      const { toast } = await import('sonner')
-      toast(wordImport(file.name, error), { duration: 12_000 })
+    const [{ importFile, takeBack }, { toast }] = await Promise.all([import('./importFile.ts'), import('sonner')])
+    const outcome = await importFile(file)
+    if (outcome.kind === 'refused') {
+      toast(outcome.says, { duration: MILLISECONDS_TO_READ })
+      return
     }
+    const { tasks } = outcome
+    const [only] = tasks
+    const undo = async () => {
+      await takeBack(tasks)
+      await navigate('/')
+      onChange()
+    }
+    if (only && tasks.length === 1) await navigate(`/task/${only.id}/brief`)
+    else onChange()
+    toast(tasks.length === 1 ? 'The task was imported.' : `${tasks.length} tasks were imported.`, {
+      duration: MILLISECONDS_TO_READ,
+      action: { label: 'Undo', onClick: () => void undo() },
+    })
   }
   return (
     <>
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,.eln,.zip,.html,.docx,application/json"
         aria-label="Task file"
         className="hidden"
         onChange={(event) => {
@@ -37,11 +55,4 @@ export function ImportButton() {
       </Button>
     </>
   )
-}
-
-function wordImport(name: string, error: unknown): string {
-  if (!(error instanceof ApiError || error instanceof TaskFileError)) throw error
-  const faults = error.faults.slice(0, 3).map(({ at, says }) => (at ? `${at}: ${says}` : says))
-  if (faults.length > 0 || error instanceof TaskFileError) return `${name} cannot be read. ${faults.join(' ')}`
-  return `${error.message} ${error.mend}`
 }

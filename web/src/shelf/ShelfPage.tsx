@@ -8,6 +8,7 @@ import { later } from '../ui/later.tsx'
 import { SINGLE_KEY } from '../ui/singleKey.ts'
 import { ImportButton } from './ImportButton.tsx'
 import { MakeTask } from './MakeTask.tsx'
+import { ShelfArchive } from './ShelfArchive.tsx'
 import { ShelfBody } from './ShelfBody.tsx'
 import { ShelfTools } from './ShelfTools.tsx'
 import type { Grouping } from './shelfTable.ts'
@@ -43,7 +44,7 @@ export function ShelfPage() {
             <Lark size={28} /> Hop Lark
           </p>
           <div className="flex flex-wrap gap-2">
-            <ImportButton />
+            <ImportButton onChange={shelf.again} />
             <Button look="main" hotkey="N" icon={<FilePlus2 size={17} aria-hidden="true" />} onClick={() => setMaking(true)}>
               New task
             </Button>
@@ -59,6 +60,11 @@ export function ShelfPage() {
           <WaitingWork onSent={shelf.again} />
         </Suspense>
         <ShelfBody shelf={shelf} asked={asked} grouping={grouping} onAsk={ask} onNew={() => setMaking(true)} />
+        {shelf.kind === 'there' && shelf.page.total > 0 && (
+          <p className="mt-6">
+            <ShelfArchive />
+          </p>
+        )}
         <Suspense fallback={null}>
           <OtherAddresses />
         </Suspense>

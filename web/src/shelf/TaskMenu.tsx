@@ -6,9 +6,8 @@ import { toast } from 'sonner'
 import { ApiError, api } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+import { MENU, MENU_ITEM } from '../ui/menu.ts'
 import { TextField } from '../ui/TextField.tsx'
-
-const ITEM = 'flex min-h-9 cursor-pointer items-center rounded px-3 outline-none data-[highlighted]:bg-hop-wash'
 
 interface TaskMenuProps {
   readonly line: ShelfLine
@@ -37,28 +36,31 @@ export function TaskMenu({ line, onChanged, openAtOnce = false }: TaskMenuProps)
           <EllipsisVertical size={18} />
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" className="z-50 min-w-48 rounded-lg border border-rule bg-sheet p-1">
-            <DropdownMenu.Item className={ITEM} onSelect={() => void act(() => api.duplicate(id), 'A copy is on the shelf.')}>
+          <DropdownMenu.Content align="end" className={MENU}>
+            <DropdownMenu.Item
+              className={MENU_ITEM}
+              onSelect={() => void act(() => api.duplicate(id), 'A copy is on the shelf.')}
+            >
               Duplicate
             </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} asChild>
+            <DropdownMenu.Item className={MENU_ITEM} asChild>
               <a href={api.fileAddress(id)} download>
                 Export the task file
               </a>
             </DropdownMenu.Item>
             {archived === null ? (
               <DropdownMenu.Item
-                className={ITEM}
+                className={MENU_ITEM}
                 onSelect={() => void act(() => api.archive(id), 'Archived. Nothing in it is lost.')}
               >
                 Archive
               </DropdownMenu.Item>
             ) : (
               <>
-                <DropdownMenu.Item className={ITEM} onSelect={() => void act(() => api.restore(id), 'Back on the shelf.')}>
+                <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void act(() => api.restore(id), 'Back on the shelf.')}>
                   Put back on the shelf
                 </DropdownMenu.Item>
-                <DropdownMenu.Item className={`${ITEM} text-litmus`} onSelect={() => setDeleting(true)}>
+                <DropdownMenu.Item className={`${MENU_ITEM} text-litmus`} onSelect={() => setDeleting(true)}>
                   Delete for good …
                 </DropdownMenu.Item>
               </>

@@ -1,5 +1,6 @@
 import { setText } from '@hop-lark/core/typeset'
 import type { Block, Report, Section } from '@hop-lark/core/writeup'
+import { PhotographFigure } from '../photographs/PhotographFigure.tsx'
 import { SetLine } from '../ui/Chem.tsx'
 import { AnsweredBlock } from './AnsweredBlock.tsx'
 import { DrawingFigure } from './DrawingFigure.tsx'
@@ -44,6 +45,7 @@ function keyOf(block: Block, index: number): string {
   if (block.kind === 'table') return block.table.id
   if (block.kind === 'drawing') return block.id
   if (block.kind === 'answer') return block.answer.id
+  if (block.kind === 'photograph') return block.photograph.id
   return `${block.kind} ${index}`
 }
 
@@ -67,5 +69,7 @@ function ReportBlock({ block, section }: { readonly block: Block; readonly secti
       return <DrawingFigure drawing={block.drawing} caption={block.caption} />
     case 'answer':
       return <AnsweredBlock answer={block.answer} />
+    case 'photograph':
+      return <PhotographFigure photograph={block.photograph} caption={block.caption} />
   }
 }

@@ -28,11 +28,14 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
             <tr key={row} className="border-b border-rule">
               {cells.map((cell, column) =>
                 rowsAreNamed && column === 0 ? (
-                  <th key={column} scope="row" className="px-3 py-1.5 text-left align-top font-normal">
+                  <th key={column} scope="row" className="px-3 py-1.5 text-left align-top font-normal first:pl-0">
                     <CellText cell={cell} />
                   </th>
                 ) : (
-                  <td key={column} className={`px-3 py-1.5 align-top ${cell.number ? 'num text-right' : ''}`}>
+                  <td
+                    key={column}
+                    className={`px-3 py-1.5 align-top ${cell.number ? `text-right ${isNumber(cell) ? 'num' : ''}` : ''}`}
+                  >
                     <CellText cell={cell} />
                   </td>
                 ),
@@ -49,6 +52,9 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
     </div>
   )
 }
+
+/** A word in a column of numbers is set as a word. */
+const isNumber = ({ line }: Cell) => /^[−\d]/.test(line[0]?.text ?? '')
 
 function CellText({ cell: { line, struck = [], at } }: { readonly cell: Cell }) {
   const go = useGoTo()

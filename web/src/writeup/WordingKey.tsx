@@ -3,8 +3,12 @@ export function WordingKey() {
   return (
     <section aria-label="Wording" className="flex flex-col gap-1.5 text-[0.95rem]">
       <h2 className="eyebrow">Wording</h2>
-      <p className="border-l-3 border-rule pl-3">written for you</p>
-      <p className="border-l-3 border-hop pl-3">taken over by you</p>
+      <p>
+        <span className="shadow-[inset_0_-2px_0_var(--rule)]">written for you</span>, until you take it over
+      </p>
+      <p>
+        <span className="shadow-[inset_0_-2px_0_var(--hop)]">taken over by you</span>
+      </p>
       <p>
         <mark className="rounded bg-hop-wash px-1 text-ink">your own words</mark> stay as they are
       </p>

@@ -6,8 +6,10 @@ import type { Now } from '../margin/Margin.tsx'
 import { useTask } from '../notebook/derived.ts'
 import { Button } from '../ui/Button.tsx'
 import { Segments } from '../ui/Segments.tsx'
+import { FilesMenu } from './FilesMenu.tsx'
 import { FinishedButton } from './FinishedButton.tsx'
 import { ReportSheet } from './ReportSheet.tsx'
+import { usePrintTitle } from './usePrintTitle.ts'
 import { useReport } from './useReport.ts'
 import { useWriteup } from './useWriteup.ts'
 import { WordingKey } from './WordingKey.tsx'
@@ -23,6 +25,7 @@ export function WriteUpPage() {
   const { change } = useWriteup()
   const manner = mannerOf(task)
   const { report, looking, failed } = useReport(task, manner)
+  usePrintTitle(task.title)
   const print = () => window.print()
   useHotkeys('alt+p', print, { enableOnFormTags: true, preventDefault: true })
   return (
@@ -40,6 +43,7 @@ export function WriteUpPage() {
               })
             }
           />
+          <FilesMenu />
           <Button look="main" icon={<Printer size={16} />} hotkey="Alt P" onClick={print}>
             Print
           </Button>

@@ -71,7 +71,10 @@ function sentencesHtml(as: 'paragraph' | 'list', sentences: readonly Sentence[])
   return as === 'list' ? tagged('ul', said.map((text) => tagged('li', wordsHtml(text))).join('')) : paragraphs(said.join(' '))
 }
 
-function blockHtml(block: Block): string {
+/** Addresses of pictures by the ids of their photographs. */
+type Pictures = ReadonlyMap<string, string>
+
+function blockHtml(block: Block, pictures: Pictures): string {
   switch (block.kind) {
     case 'sentences':
       return sentencesHtml(block.as, block.sentences)
@@ -83,21 +86,37 @@ function blockHtml(block: Block): string {
       return tagged('figure', `${svgOf(block.drawing)}${tagged('figcaption', wordsHtml(block.caption))}`)
     case 'answer':
       return answerHtml(block.answer)
+    case 'photograph': {
+      const address = pictures.get(block.photograph.id)
+      const { width, height } = block.photograph
+      const image = address
+        ? `<img src="${escaped(address)}" width="${width}" height="${height}" alt="${escaped(block.caption)}">`
+        : ''
+      return tagged('figure', `${image}${tagged('figcaption', wordsHtml(`Photograph: ${block.caption}`))}`)
+    }
   }
 }
 
-const sectionHtml = ({ id, heading, blocks }: Section) =>
-  tagged('section', `${tagged('h2', escaped(heading))}${blocks.map(blockHtml).join('')}`, ` id="${id}"`)
+const sectionHtml = ({ id, heading, blocks }: Section, pictures: Pictures) =>
+  tagged(
+    'section',
+    `${tagged('h2', escaped(heading))}${blocks.map((block) => blockHtml(block, pictures)).join('')}`,
+    ` id="${id}"`,
+  )
 
-/** The report as one HTML file that needs no other: no script, nothing fetched, readable and printable anywhere. */
-export function asHtml({ title, when, sections }: Report): string {
+/**
+ * The report as one HTML file that needs no other: no script, nothing fetched, readable and printable anywhere.
+ *
+ * @param pictures - addresses of photographs by id, best inside the file (`data:`); without one only its caption stands there
+ */
+export function asHtml({ title, when, sections }: Report, pictures: Pictures = new Map()): string {
   return [
     '<!doctype html>',
     '<html lang="en-GB"><head><meta charset="utf-8">',
     '<meta name="viewport" content="width=device-width, initial-scale=1">',
     `<title>${escaped(title)}</title><style>${SHEET_STYLE}</style></head><body><main>`,
     `<header><h1>${escaped(title)}</h1>${when ? `<p>${escaped(when)}</p>` : ''}</header>`,
-    ...sections.map(sectionHtml),
+    ...sections.map((section) => sectionHtml(section, pictures)),
     '</main></body></html>',
     '',
   ].join('\n')

@@ -74,6 +74,8 @@ function blockText(block: Block): string {
       return drawingText(svgOf(block.drawing), block.drawing.says, block.caption)
     case 'answer':
       return answerText(block.answer)
+    case 'photograph':
+      return `*Photograph (kept in the archive): ${setWords(block.caption)}*`
   }
 }
 

@@ -16,7 +16,7 @@ const begun = ({ initial, final }: Titration['runs'][number]) => initial !== und
 
 function usedIn({ runs }: Assessment, index: number): string {
   const run = runs[index]
-  if (!run?.titre) return 'not finished'
+  if (!run?.titre) return 'unfinished'
   if (run.run.kind === 'blank') return 'blank, taken off'
   if (run.inMean) return 'yes'
   return run.run.kind === 'rough' ? 'no, rough' : 'no'

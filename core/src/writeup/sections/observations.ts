@@ -2,6 +2,7 @@ import { concludeFrom, eliminateFrom, type SampleVerdict, wholeSalts } from '../
 import { mayBeRead } from '../../rack/index.ts'
 import { materialLabel, type PartOf, path, type Sample } from '../../record/index.ts'
 import type { Facts } from '../facts.ts'
+import { photographBlocks } from '../photographs.ts'
 import type { Block, Proposed, Section } from '../report.ts'
 import { sampleTable } from '../results/rack.ts'
 import { listed, propose } from '../words.ts'
@@ -57,6 +58,9 @@ function blocksOf(facts: Facts, rack: Rack, sample: Sample): readonly Block<Prop
 /** Tests, observations and inferences in the order in which they were done, and what follows. */
 export function observationsSection(facts: Facts): Section<Proposed> | undefined {
   const racks = facts.task.parts.filter((part) => part.kind === 'rack')
-  const blocks = racks.flatMap((rack) => rack.samples.flatMap((sample) => blocksOf(facts, rack, sample)))
+  const blocks = racks.flatMap((rack) => [
+    ...rack.samples.flatMap((sample) => blocksOf(facts, rack, sample)),
+    ...photographBlocks(facts.task, [rack.id]),
+  ])
   return blocks.length === 0 ? undefined : { id: 'observations', heading: 'Observations and conclusions', blocks }
 }

@@ -8,6 +8,7 @@ import { agreementSentence, assessTitration, massesFrom } from '../../titration/
 import { drawGraph, graphCaption } from '../drawing/graph.ts'
 import { drawPaper } from '../drawing/paper.ts'
 import type { Facts } from '../facts.ts'
+import { photographBlocks } from '../photographs.ts'
 import type { Block, Proposed, Section, Table } from '../report.ts'
 import { chromatogramTable } from '../results/chromatogram.ts'
 import { heatingTable } from '../results/heating.ts'
@@ -107,7 +108,9 @@ export function resultsSection(facts: Facts): Section<Proposed> | undefined {
   const stages = stagesOf(task, reckoning).filter(({ parts }) => parts.length > 0)
   const blocks = stages.flatMap(({ parts }) => {
     const [first, ...more] = task.parts.filter(({ id }) => parts.includes(id))
-    return first ? resultsOf(first, facts, more) : []
+    // Those of tubes stand with what was seen in them.
+    const pictures = first?.kind === 'rack' ? [] : photographBlocks(task, parts)
+    return first ? [...resultsOf(first, facts, more), ...pictures] : []
   })
   return blocks.length === 0 ? undefined : { id: 'results', heading: 'Results', blocks }
 }

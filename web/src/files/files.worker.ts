@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { filesWork } from './filesWork.ts'
+
+expose(filesWork)
