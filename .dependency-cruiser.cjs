@@ -30,6 +30,7 @@ const floors = [
   'brief',
   'planner',
   'writeup',
+  'intake',
 ]
 const here = '^core/src/'
 
@@ -50,7 +51,12 @@ module.exports = {
       to: { dependencyTypes: ['core'] },
     },
     { name: 'core-alone', severity: 'error', from: { path: '^core/' }, to: { path: '^(contract|files|cli|server|web|e2e)/' } },
-    { name: 'contract-on-core-only', severity: 'error', from: { path: '^contract/' }, to: { path: '^(files|cli|server|web|e2e)/' } },
+    {
+      name: 'contract-on-core-only',
+      severity: 'error',
+      from: { path: '^contract/' },
+      to: { path: '^(files|cli|server|web|e2e)/' },
+    },
     { name: 'files-on-core-only', severity: 'error', from: { path: '^files/' }, to: { path: '^(contract|cli|server|web|e2e)/' } },
     {
       name: 'files-without-node',

@@ -1,6 +1,4 @@
 export { csvFiles } from './csv/csvFiles.ts'
-export { type Rows, readCsv } from './csv/readCsv.ts'
-export { writeCsv } from './csv/writeCsv.ts'
 export type { Rasterise } from './docx/blocks.ts'
 export { writeDocx } from './docx/writeDocx.ts'
 export type { LedgerEdit, Parcel, ParcelToWrite } from './eln/parcel.ts'

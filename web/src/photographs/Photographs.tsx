@@ -2,6 +2,7 @@ import { isWithin, type Photograph, path, readPath, writePath } from '@hop-lark/
 import { placeName } from '@hop-lark/core/stages'
 import { Camera } from 'lucide-react'
 import { useRef, useState } from 'react'
+import { BringInButton } from '../intake/BringInButton.tsx'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
@@ -42,9 +43,12 @@ export function Photographs({ parts: ids }: { readonly parts: readonly string[] 
           event.target.value = ''
         }}
       />
-      <Button icon={<Camera size={17} aria-hidden="true" />} disabled={busy} onClick={() => input.current?.click()}>
-        {busy ? 'Making it smaller …' : 'Attach a photograph'}
-      </Button>
+      <div className="flex flex-wrap gap-3">
+        <Button icon={<Camera size={17} aria-hidden="true" />} disabled={busy} onClick={() => input.current?.click()}>
+          {busy ? 'Making it smaller …' : 'Attach a photograph'}
+        </Button>
+        <BringInButton parts={ids} />
+      </div>
       {wrong && (
         <p role="alert" className="mt-2 text-litmus">
           {wrong}

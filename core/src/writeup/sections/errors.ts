@@ -69,10 +69,13 @@ function fromBudget(task: Task, { answer, sureness }: Main): readonly Proposed[]
   return [...whole, ...sources, ...improvement]
 }
 
+/** What is wrong with words or decimals is no source of error. */
+const WORDING_ONLY = /^(wording|conclusion|step)\.|\.places$/
+
 /** What looks wrong in the record and was left so. */
 function fromRecord({ problems }: Facts): readonly Proposed[] {
   return problems
-    .filter(({ at }) => at[0] === 'parts')
+    .filter(({ at, code }) => at[0] === 'parts' && !WORDING_ONLY.test(code))
     .map(({ at, code, says }) => propose(`errors ${code} ${writePath(at)}`, says, at))
 }
 

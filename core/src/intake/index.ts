@@ -1,0 +1,5 @@
+export type { IntakeFault, IntakeField, IntakeRow } from './field.ts'
+export { fieldsOf } from './fields.ts'
+export { type Matching, matchColumns } from './match.ts'
+export { putIn } from './putIn.ts'
+export { type Intake, readIntake } from './read.ts'

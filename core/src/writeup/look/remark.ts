@@ -1,0 +1,15 @@
+import type { Path } from '../../record/index.ts'
+
+/** Something that an examiner would mark down, with where it is mended. */
+export interface Remark {
+  readonly code: string
+  readonly at: Path
+  readonly says: string
+  readonly mend: string
+}
+
+/** What an examiner sees: what would be marked down, and what is right as it is. */
+export interface Look {
+  readonly remarks: readonly Remark[]
+  readonly right: readonly string[]
+}

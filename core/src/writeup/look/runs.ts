@@ -1,0 +1,35 @@
+import { path, type Task } from '../../record/index.ts'
+import { assessTitration, massesFrom } from '../../titration/index.ts'
+import type { Remark } from './remark.ts'
+
+/** Titrations whose runs do not yet show that they agree, or in whose mean a rough run stands. */
+export function lookAtRuns(task: Task): readonly Remark[] {
+  return task.parts.flatMap((part): Remark[] => {
+    if (part.kind !== 'titration' || part.crossingOf !== undefined) return []
+    const { runs, concordant, massPerRun } = assessTitration(part, { conventions: task.conventions, massOfRun: massesFrom(task) })
+    const finished = runs.filter(({ run, titre }) => run.kind === 'accurate' && titre)
+    const rough = runs.filter(({ run, inMean }) => run.kind === 'rough' && inMean)
+    const lonely: readonly Remark[] =
+      finished.length === 1 && !concordant && !massPerRun
+        ? [
+            {
+              code: 'look.oneRun',
+              at: path('parts', part.id),
+              says: 'There is one accurate titre, and nothing that agrees with it.',
+              mend: `Repeat until ${task.conventions.concordance.runs} titres agree.`,
+            },
+          ]
+        : []
+    return [
+      ...lonely,
+      ...rough.map(
+        ({ run }): Remark => ({
+          code: 'look.roughInMean',
+          at: path('parts', part.id, 'runs', run.id, 'use'),
+          says: 'A rough titre is in the mean.',
+          mend: 'Leave it out: a rough run overshoots.',
+        }),
+      ),
+    ]
+  })
+}
