@@ -29,6 +29,7 @@ const floors = [
   'guide',
   'brief',
   'planner',
+  'inwords',
   'writeup',
   'intake',
 ]

@@ -1,6 +1,6 @@
 import type { PartOf } from '../record/index.ts'
 import { dissociate, nameOf, parseFormula } from '../substance/index.ts'
-import { reagentNamed, sayMuch } from '../tube/index.ts'
+import { reagentNamed, sayMuch, type TubeStep } from '../tube/index.ts'
 import type { SampleVerdict } from './identify.ts'
 import { CATIONS, saltOf } from './ions.ts'
 
@@ -20,7 +20,7 @@ export function sayStep({
   reagent,
   amount,
   with: others = [],
-}: Pick<Step, 'do' | 'reagent' | 'amount' | 'with'>): string {
+}: Pick<TubeStep, 'do' | 'reagent' | 'amount' | 'with'>): string {
   const called = (name: string) => reagentNamed(name)?.says ?? name
   const bottle = reagent === undefined ? '' : called(reagent)
   switch (act) {

@@ -14,6 +14,8 @@ export interface Proposed {
   readonly at?: Path
   /** It stands in the record in the student's own words. */
   readonly said?: boolean
+  /** Where in the record the student's words for it go, if they have a place of their own there. */
+  readonly into?: Path
 }
 
 /** A sentence of the report. */

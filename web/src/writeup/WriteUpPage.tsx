@@ -1,4 +1,4 @@
-import { type Manner, mannerOf } from '@hop-lark/core/writeup'
+import { type Look, type Manner, mannerOf } from '@hop-lark/core/writeup'
 import { Printer } from 'lucide-react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Sheet } from '../app/Sheet.tsx'
@@ -8,6 +8,7 @@ import { Button } from '../ui/Button.tsx'
 import { Segments } from '../ui/Segments.tsx'
 import { FilesMenu } from './FilesMenu.tsx'
 import { FinishedButton } from './FinishedButton.tsx'
+import { LookCard } from './LookCard.tsx'
 import { ReportSheet } from './ReportSheet.tsx'
 import { usePrintTitle } from './usePrintTitle.ts'
 import { useReport } from './useReport.ts'
@@ -24,7 +25,8 @@ export function WriteUpPage() {
   const task = useTask()
   const { change } = useWriteup()
   const manner = mannerOf(task)
-  const { report, looking, failed } = useReport(task, manner)
+  const { writtenUp, looking, failed } = useReport(task, manner)
+  const report = writtenUp?.report
   usePrintTitle(task.title)
   const print = () => window.print()
   useHotkeys('alt+p', print, { enableOnFormTags: true, preventDefault: true })
@@ -49,8 +51,13 @@ export function WriteUpPage() {
           </Button>
         </div>
       }
-      now={nowAtTheReport(report !== undefined, looking)}
-      board={<WordingKey />}
+      now={nowAtTheReport(writtenUp?.look, looking)}
+      board={
+        <>
+          {writtenUp && <LookCard look={writtenUp.look} />}
+          <WordingKey />
+        </>
+      }
     >
       {failed !== undefined && (
         <p role="alert" className="text-litmus">
@@ -63,10 +70,15 @@ export function WriteUpPage() {
   )
 }
 
-function nowAtTheReport(written: boolean, looking: boolean): Now {
-  if (!written || looking) return { title: 'Writing up …', says: looking && written ? 'Still looking at the tubes.' : undefined }
+const SPELT = ['Nothing', 'One thing', 'Two things', 'Three things', 'Four things', 'Five things']
+
+function nowAtTheReport(look: Look | undefined, looking: boolean): Now {
+  if (!look) return { title: 'Writing up …' }
+  const count = look.remarks.length
   return {
-    title: 'Read it from top to bottom.',
-    says: 'Choose a sentence to take it over or to put it into your own words. Numbers are changed where they were read.',
+    title: `${SPELT[count] ?? `${count} things`} an examiner would mark down.`,
+    says: looking
+      ? 'Still looking at the tubes.'
+      : 'Choose a sentence to take it over or to put it into your own words. Numbers are changed where they were read.',
   }
 }

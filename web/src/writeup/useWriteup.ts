@@ -1,5 +1,6 @@
 import type { Task } from '@hop-lark/core/record'
 import type { Sentence } from '@hop-lark/core/writeup'
+import { writeAt } from '../notebook/paths.ts'
 import { useNotebook } from '../notebook/store.ts'
 
 type Writeup = NonNullable<Task['writeup']>
@@ -16,8 +17,16 @@ interface Changes {
 }
 
 interface Kept {
-  readonly sentence: Pick<Sentence, 'id' | 'made'>
+  readonly sentence: Pick<Sentence, 'id' | 'made' | 'into'>
   readonly text: string
+}
+
+/** Keeps sentences among those of the report. */
+function keepIn(task: Task, sentences: readonly Kept[]): void {
+  const kept = sentences.map(({ sentence: { id, made }, text }) => ({ id, text, ...(made === '' ? {} : { made }) }))
+  const ids = new Set(kept.map(({ id }) => id))
+  task.writeup ??= {}
+  task.writeup.sentences = [...(task.writeup.sentences ?? []).filter(({ id }) => !ids.has(id)), ...kept]
 }
 
 /** Changes to the report of the open task. */
@@ -31,11 +40,12 @@ export function useWriteup(): Changes {
   return {
     change,
     keep: (says, sentences) =>
-      change(says, (writeup) => {
-        const kept = sentences.map(({ sentence: { id, made }, text }) => ({ id, text, ...(made === '' ? {} : { made }) }))
-        const ids = new Set(kept.map(({ id }) => id))
-        const others = (writeup.sentences ?? []).filter(({ id }) => !ids.has(id))
-        writeup.sentences = [...others, ...kept]
+      edit(says, (task) => {
+        // What has a place of its own in the record is written there, and nowhere else.
+        for (const { sentence, text } of sentences)
+          if (sentence.into) writeAt(task, sentence.into, text, new Date().toISOString())
+        const others = sentences.filter(({ sentence }) => !sentence.into)
+        if (others.length > 0) keepIn(task, others)
       }),
     putBack: (gone) =>
       change('put back a sentence', (writeup) => {

@@ -1,0 +1,3 @@
+export type { InWords, Known, Point } from './answer.ts'
+export { answerInWords, sayInWords } from './answerInWords.ts'
+export { type Read, readAnswer } from './read.ts'
