@@ -7,6 +7,8 @@ export interface IntakeField {
   readonly kind: 'number' | 'text' | 'moment'
   /** Whether a row without it is none. */
   readonly needed: boolean
+  /** Whether a row may hold it and no number. */
+  readonly standsAlone?: true
   /** Headings that it goes by, in small letters and without the unit. */
   readonly called: RegExp
 }

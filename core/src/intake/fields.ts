@@ -28,9 +28,11 @@ function runFields(_: PartOf<'titration'>, task: Task): readonly IntakeField[] {
   const unit = task.conventions.volumeUnit
   return [
     text('run', 'run', /^(run|no|number|titration|trial)\.?$/),
-    text('kind', 'rough, accurate or blank', /^kind$/),
+    { ...text('kind', 'rough, accurate or blank', /^kind$/), standsAlone: true },
     number('initial', 'initial reading', unit, /^(initial|start|first)( burette)?( reading| volume)?$/),
     number('final', 'final reading', unit, /^(final|end|second)( burette)?( reading| volume)?$/, false),
+    text('weighing', 'weighing in the flask', /^weighing$/),
+    text('refilled', 'burette filled again before', /^refilled$/),
     text('use', 'taken in or left out', /^(use|taken in or left out by hand)$/),
     text('why', 'why', /^(why|reason|remark|note)s?$/),
     READ_AT,

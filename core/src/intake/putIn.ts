@@ -14,18 +14,21 @@ function kindOf({ kind = '', run = '' }: IntakeRow): Run['kind'] {
   )
 }
 
+const IS_TRUE = /^(true|yes|y|1|x)$/i
 const isUse = (use: string | undefined): use is 'yes' | 'no' => use === 'yes' || use === 'no'
 
 function withRuns(part: PartOf<'titration'>, rows: readonly IntakeRow[]): PartOf<'titration'> {
   const runs: Run[] = [...part.runs]
   for (const row of rows) {
-    const { initial, final, use, why, at } = row
+    const { initial, final, weighing, refilled = '', use, why, at } = row
     const kind = kindOf(row)
     runs.push({
       id: freshRunId(kind, runs),
       kind,
       ...(initial ? { initial: entryOf(initial, at) } : {}),
       ...(final ? { final: entryOf(final, at) } : {}),
+      ...(weighing ? { weighing } : {}),
+      ...(IS_TRUE.test(refilled) ? { refilled: true } : {}),
       ...(isUse(use) ? { use } : {}),
       ...(why ? { why } : {}),
     })
@@ -60,8 +63,6 @@ const withMasses = (part: PartOf<'heating'>, rows: readonly IntakeRow[]): PartOf
   ...part,
   masses: added(part.masses, 'm', rows, (id, { mass = '', at }) => ({ id, mass: entryOf(mass, at) })),
 })
-
-const IS_TRUE = /^(true|yes|y|1|x)$/i
 
 const withSpots = (part: PartOf<'chromatogram'>, rows: readonly IntakeRow[]): PartOf<'chromatogram'> => ({
   ...part,

@@ -1,4 +1,4 @@
-import { decimalPlaces, Exact, isDecimalText, ratioBetween } from '../number/index.ts'
+import { decimalPlaces, Exact, formatPlaces, isDecimalText, ratioBetween } from '../number/index.ts'
 import type { IntakeFault, IntakeField, IntakeRow } from './field.ts'
 import type { Matching } from './match.ts'
 
@@ -22,8 +22,9 @@ const CELSIUS_ZERO = '273.15'
 /** A temperature is brought from kelvins to degrees by a difference, not by a factor. */
 function temperature(text: string, from: string, to: string): string | undefined {
   const [kelvins, degrees] = [from === 'K', /^(°C|degC|C)$/.test(from)]
-  if (kelvins && to === '°C') return new Exact(text).sub(CELSIUS_ZERO).toFixed()
-  return degrees && to === 'K' ? new Exact(text).add(CELSIUS_ZERO).toFixed() : undefined
+  const places = decimalPlaces(text)
+  if (kelvins && to === '°C') return formatPlaces(new Exact(text).sub(CELSIUS_ZERO), places)
+  return degrees && to === 'K' ? formatPlaces(new Exact(text).add(CELSIUS_ZERO), places) : undefined
 }
 
 /** A number in the unit that it is kept in, exactly; with the places that its own unit had, moved along. */
@@ -41,6 +42,8 @@ function inUnit(text: string, from: string, to: string): string | undefined {
 interface Cell {
   readonly text: string
   readonly fault?: string
+  /** Something stands there, and cannot be read. */
+  readonly unreadable?: true
 }
 
 function readCell(cell: string, { key, says, kind, unit, needed }: IntakeField, units: Matching['units']): Cell {
@@ -49,10 +52,10 @@ function readCell(cell: string, { key, says, kind, unit, needed }: IntakeField, 
   if (kind === 'moment') return Number.isNaN(Date.parse(text)) ? { text: '' } : { text: new Date(text).toISOString() }
   if (kind === 'text') return { text }
   const number = plainNumber(text)
-  if (number === undefined) return { text: '', fault: `“${text}” is no number` }
+  if (number === undefined) return { text: '', unreadable: true, fault: `“${text}” is no number` }
   const written = units[key]
   const kept = written === undefined || unit === undefined ? number : inUnit(number, written, unit)
-  if (kept === undefined) return { text: '', fault: `“${written}” cannot be turned into ${unit}` }
+  if (kept === undefined) return { text: '', unreadable: true, fault: `“${written}” cannot be turned into ${unit}` }
   return { text: kept }
 }
 
@@ -67,7 +70,10 @@ export function readIntake({ rows, headed, columns, units, turned }: Matching, f
       const cell = column === undefined ? { text: '' } : readCell(row[column] ?? '', field, units)
       return [{ field, column: column ?? 0, cell }]
     })
-    const wrong = cells.filter(({ cell }) => cell.fault !== undefined)
+    // A run that was laid out and not begun has a kind and no reading.
+    const isBare = cells.some(({ field, cell }) => field.standsAlone && cell.text !== '')
+    const isBlank = cells.every(({ field, cell }) => field.kind !== 'number' || (cell.text === '' && !cell.unreadable))
+    const wrong = isBare && isBlank ? [] : cells.filter(({ cell }) => cell.fault !== undefined)
     const place = (column: number) =>
       turned ? { row: column + 1, column: index + first + 1 } : { row: index + first + 1, column: column + 1 }
     faults.push(...wrong.map(({ column, cell }) => ({ ...place(column), says: cell.fault ?? '' })))

@@ -28,7 +28,7 @@ export function setEquation(text: string): Line {
   const sides = equationSides(text).map((terms) =>
     joined(
       terms.map(({ count, formula, state }) => [
-        ...onLine(count && `${count}\u2009`),
+        ...onLine(count && `${count}\u202f`),
         ...formulaPieces(formula),
         ...onLine(state),
       ]),

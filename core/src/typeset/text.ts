@@ -13,13 +13,18 @@ function isFormula(word: string): boolean {
   return body !== word || (symbols.length > 1 && /\d/.test(body) && !/^[A-Z]\d+$/.test(body))
 }
 
+const STATE = /\((?:aq|s|l|g|conc)\)$/
+
 /** Plain words; formulae and numbers with exponents in them are set as chemists write them. */
 export function setText(text: string): Line {
   const pieces: Line[] = []
   let from = 0
   for (const match of text.matchAll(TO_SET)) {
     const [, found = ''] = match
-    const word = found.replace(/[.)]+$/, (end) => (end.startsWith(')') && found.includes('(') ? ')' : ''))
+    const [state = ''] = STATE.exec(found) ?? []
+    const word = found
+      .slice(0, found.length - state.length)
+      .replace(/[.)]+$/, (end) => (end.startsWith(')') && found.includes('(') ? ')' : ''))
     const set = /^\d+(?:\.\d+)?e/.test(found) ? setNumber(found) : isFormula(word) ? formulaPieces(word) : undefined
     if (!set) continue
     const end = match.index + (/^\d+(?:\.\d+)?e/.test(found) ? found.length : word.length)

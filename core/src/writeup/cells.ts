@@ -1,9 +1,9 @@
 import { type Entry, entryText, type Path, strikes } from '../record/index.ts'
-import { type Line, onLine, setNumber } from '../typeset/index.ts'
+import { type Line, onLine, setNumber, setText } from '../typeset/index.ts'
 import type { Cell, Row, Table } from './report.ts'
 
 /** A cell of plain words. */
-export const wordCell = (text: string, at?: Path): Cell => ({ line: onLine(text), ...(at ? { at } : {}) })
+export const wordCell = (text: string, at?: Path): Cell => ({ line: setText(text), ...(at ? { at } : {}) })
 
 /** A cell of a number that was worked out. */
 export const numberCell = (text: string | undefined): Cell =>

@@ -1,6 +1,7 @@
 export { escaped } from './as/escaped.ts'
 export { asHtml, lineHtml, tableHtml } from './as/html.ts'
 export { asMarkdown } from './as/markdown.ts'
+export { tableTsv } from './as/tsv.ts'
 export { csvwMetadata } from './data/csvw.ts'
 export type { DataColumn, DataTable } from './data/dataTable.ts'
 export { ledgerTable } from './data/ledger.ts'

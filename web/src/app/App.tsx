@@ -2,6 +2,7 @@ import { Suspense, useEffect } from 'react'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { ShelfPage } from '../shelf/ShelfPage.tsx'
 import { later, whenIdle } from '../ui/later.tsx'
+import { copyAsSet } from './copyAsSet.ts'
 import { PageFault } from './PageFault.tsx'
 import { followTheme } from './theme.ts'
 
@@ -26,6 +27,10 @@ const router = createBrowserRouter([
 /** The whole app: its pages, and short messages at the foot. */
 export function App() {
   useEffect(followTheme, [])
+  useEffect(() => {
+    document.addEventListener('copy', copyAsSet)
+    return () => document.removeEventListener('copy', copyAsSet)
+  }, [])
   useEffect(() => whenIdle(() => void import('../offline/keepOffline.ts').then(({ keepOffline }) => keepOffline())), [])
   useEffect(() => whenIdle(() => void import('../photographs/pictures.ts').then(({ sendWaiting }) => sendWaiting())), [])
   return (

@@ -1,6 +1,7 @@
-import { setText } from '@hop-lark/core/typeset'
+import { plainText, setText } from '@hop-lark/core/typeset'
 import { type Answered, goesOnFrom } from '@hop-lark/core/writeup'
 import { SetLine } from '../ui/Chem.tsx'
+import { CopyButton } from '../ui/CopyButton.tsx'
 import { useGoTo } from './useGoTo.ts'
 
 /** A question of the sheet with its working and its answer. */
@@ -39,6 +40,7 @@ export function AnsweredBlock({ answer }: { readonly answer: Answered }) {
       {words !== undefined && <p className="whitespace-pre-wrap">{words}</p>}
       {words === undefined && result && (
         <p className="mt-1 border-t border-ink pt-1 text-right text-lg font-semibold">
+          <CopyButton says="Copy the answer with its unit" text={() => plainText(result)} />
           <span className="num">
             <SetLine line={result} />
           </span>

@@ -1,10 +1,12 @@
-import { setText } from '@hop-lark/core/typeset'
-import type { Cell, Table } from '@hop-lark/core/writeup'
+import { plainText, setText } from '@hop-lark/core/typeset'
+import { type Cell, type Table, tableHtml, tableTsv } from '@hop-lark/core/writeup'
 import { SetLine } from '../ui/Chem.tsx'
+import { CopyButton } from '../ui/CopyButton.tsx'
 import { useGoTo } from './useGoTo.ts'
 
 /** A table of the report. A reading leads to where it is kept: it is changed there, not here. */
-export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes } }: { readonly table: Table }) {
+export function ReportTable({ table }: { readonly table: Table }) {
+  const { caption, head, rows, rowsAreNamed, notes } = table
   const numbers = head.map((_, column) => rows.some(({ cells }) => cells[column]?.number))
   return (
     <div className="my-3 overflow-x-auto print:overflow-visible">
@@ -17,7 +19,11 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
         <thead>
           <tr className="border-b border-ink">
             {head.map((one, column) => (
-              <th key={column} scope="col" className={`px-3 py-1.5 align-bottom ${numbers[column] ? 'text-right' : 'text-left'}`}>
+              <th
+                key={column}
+                scope="col"
+                className={`px-3 py-1.5 align-bottom first:pl-0 ${numbers[column] ? 'text-right' : 'text-left'}`}
+              >
                 <SetLine line={one} />
               </th>
             ))}
@@ -28,7 +34,7 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
             <tr key={row} className="border-b border-rule">
               {cells.map((cell, column) =>
                 rowsAreNamed && column === 0 ? (
-                  <th key={column} scope="row" className="px-3 py-1.5 text-left align-top font-normal first:pl-0">
+                  <th key={column} scope="row" className={`px-3 py-1.5 text-left align-top font-normal first:pl-0 ${isShort(cell) ? 'whitespace-nowrap' : ''}`}>
                     <CellText cell={cell} />
                   </th>
                 ) : (
@@ -44,6 +50,11 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
           ))}
         </tbody>
       </table>
+      <CopyButton
+        says={`Copy the table${caption === '' ? '' : ` ${caption}`}`}
+        text={() => tableTsv(table)}
+        html={() => tableHtml(table)}
+      />
       {notes.map((note) => (
         <p key={note} className="mt-1 text-sm text-ink-soft">
           <SetLine line={setText(note)} />
@@ -52,6 +63,9 @@ export function ReportTable({ table: { caption, head, rows, rowsAreNamed, notes 
     </div>
   )
 }
+
+/** A name of a row that needs no second line. */
+const isShort = ({ line }: Cell) => plainText(line).length < 28
 
 /** A word in a column of numbers is set as a word. */
 const isNumber = ({ line }: Cell) => /^[−\d]/.test(line[0]?.text ?? '')

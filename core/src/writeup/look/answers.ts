@@ -1,4 +1,4 @@
-import { decimalPlaces, Exact, significantFigures } from '../../number/index.ts'
+import { decimalPlaces, Exact } from '../../number/index.ts'
 import { path } from '../../record/index.ts'
 import type { Facts } from '../facts.ts'
 import type { Remark } from './remark.ts'
@@ -29,8 +29,7 @@ export function lookAtAnswers({ task, reckoning, sure }: Facts): readonly Remark
           mend: 'Record what is missing, or leave the question out.',
         },
       ]
-    const figures = significantFigures(answer.value.split('e')[0] ?? '')
-    if (figures < FEWEST_FIGURES && new Exact(answer.value).abs().gte(0.001) && question.figures === 1)
+    if ((question.figures ?? task.conventions.figures) < FEWEST_FIGURES)
       return [
         {
           code: 'look.fewFigures',

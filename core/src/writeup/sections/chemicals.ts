@@ -9,7 +9,9 @@ import { strengthOf, substanceName } from '../words.ts'
 /** What a material is, beside its label. */
 function whatItIs({ solute, form, note, bottle }: Material): Cell {
   const name = substanceName(solute)
-  const words = [name ?? note ?? '', bottle ? `bottle ${bottle}` : ''].filter(Boolean).join(', ')
+  const words = [name ?? note ?? '', bottle ? (/^\w{1,3}$/.test(bottle) ? `bottle ${bottle}` : bottle) : '']
+    .filter(Boolean)
+    .join(', ')
   const state = form === 'solution' ? 'solution' : form
   if (words !== '') return wordCell(`${words} (${state})`)
   return solute ? { line: [...formulaPieces(solute), { text: ` (${state})`, place: 'line' }] } : wordCell(state)
@@ -39,6 +41,8 @@ function bottleRow(name: string): readonly Cell[] {
   return [wordCell(name), wordCell(bottle?.says ?? ''), wordCell('–'), wordCell(bottle?.care ?? '')]
 }
 
+const HEADS = ['Label', 'What it is', 'Strength', 'Care']
+
 /** What stood on the bench: strengths as they are stated, and the usual cautions. */
 export function chemicalsSection({ task }: Facts): Section<Proposed> | undefined {
   const labels = new Set(task.materials.map(({ id }) => id))
@@ -49,11 +53,13 @@ export function chemicalsSection({ task }: Facts): Section<Proposed> | undefined
       .map(bottleRow),
   ]
   if (rows.length === 0) return undefined
+  // A column in which nothing stands says nothing.
+  const kept = HEADS.map((_, column) => rows.some((cells) => !/^–?$/.test(cells[column]?.line[0]?.text ?? '')))
   const table = tableOf({
     id: 'chemicals',
     caption: '',
-    head: ['Label', 'What it is', 'Strength', 'Care'],
-    rows,
+    head: HEADS.filter((_, column) => kept[column]),
+    rows: rows.map((cells) => cells.filter((_, column) => kept[column])),
     rowsAreNamed: true,
   })
   return { id: 'chemicals', heading: 'Chemicals', blocks: [{ kind: 'table', table }] }
