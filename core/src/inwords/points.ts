@@ -1,9 +1,9 @@
 import type { Point, Way } from './answer.ts'
 
-/** A point, by the words that show it: each text is one way, its words apart by blanks; `a|b` is either. */
+/** A point, by the words that show it: each text is one way, `&` between words that must all be there, `|` between any. */
 export const point = (says: string, ...ways: readonly string[]): Point => ({
   says,
-  shownBy: ways.map((words) => words.split(/\s+/).map((word) => new RegExp(`(?<![a-z])(?:${word})`, 'i'))),
+  shownBy: ways.map((words) => words.split(' & ').map((word) => new RegExp(`(?<![a-z])(?:${word})`, 'i'))),
 })
 
 /** A way whose sentence is made of its points. */

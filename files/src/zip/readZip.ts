@@ -1,6 +1,7 @@
 import { type UnzipFileInfo, unzipSync } from 'fflate'
 import { FileError } from '../FileError.ts'
 import { inMegabytes, LARGEST_FILE, LARGEST_UNPACKED, MOST_FILES } from '../limits.ts'
+import { crc32 } from './crc32.ts'
 
 /** Files of an archive by their names, with slashes between folders. */
 export type Files = ReadonlyMap<string, Uint8Array>
@@ -13,6 +14,8 @@ const LONGEST_COMMENT = 0xffff
 const ENCRYPTED = 1
 /** Stored as it is, and deflated: the two ways that archives are written in. */
 const METHODS = new Set([0, 8])
+
+const NOTHING = new Uint8Array()
 
 const LOCAL_HEADER = [0x50, 0x4b, 0x03, 0x04]
 
@@ -36,6 +39,7 @@ interface Listed {
   readonly flags: number
   readonly method: number
   readonly size: number
+  readonly crc: number
 }
 
 /** What an archive says it holds, before anything is unpacked. */
@@ -59,6 +63,7 @@ function listOf(bytes: Uint8Array): readonly Listed[] {
       flags: view.getUint16(at + 8, true),
       method: view.getUint16(at + 10, true),
       size: view.getUint32(at + 24, true),
+      crc: view.getUint32(at + 16, true),
     })
     at += 46 + nameLength + extra + comment
   }
@@ -139,7 +144,10 @@ export function readZip(bytes: Uint8Array, name: string): Files {
   const said = new Map(listed.map((one) => [one.name, one.size]))
   try {
     const filter = ({ name: file, originalSize }: UnzipFileInfo) => !isFolder(file) && originalSize <= (said.get(file) ?? 0)
-    return new Map(Object.entries(unzipSync(bytes, { filter })))
+    const files = new Map(Object.entries(unzipSync(bytes, { filter })))
+    const broken = listed.find(({ name: file, crc }) => !isFolder(file) && crc32(files.get(file) ?? NOTHING) !== crc)
+    if (broken) throw new RangeError(broken.name)
+    return files
   } catch {
     throw new FileError('zip.damaged', `${name} is damaged: it cannot be unpacked.`, 'Export or download it once more.')
   }

@@ -31,9 +31,9 @@ const usesManganate = (task: Task, part: Titration) =>
 
 const MANGANATE: Way = way(
   'Manganate(VII) is its own indicator: it is deep purple, and what it is reduced to, manganese(II), is nearly colourless; so the first drop in excess turns the flask pink.',
-  point('manganate(VII) is strongly coloured', 'purple|violet|pink|coloured'),
-  point('what it becomes has hardly a colour', 'colou?rless|hardly|pale|no colou?r|loses', 'decolou?ri'),
-  point('the first drop in excess shows', 'excess|drop|extra|persist|last|remain|end.?point|too much'),
+  point('manganate(VII) is strongly coloured', 'purple|violet|pink|coloured|strong colou?r'),
+  point('what it becomes has hardly a colour', 'colou?rless|hardly|pale|no colou?r|loses|decolou?ri'),
+  point('the first drop in excess shows', 'excess|drop|extra|persist|last|stay|remain|end.?point|too much'),
 )
 
 const noIndicator: Topic = {
@@ -88,7 +88,7 @@ function colourOf(task: Task, part: Titration): readonly Way[] {
     return [
       way(
         `Starch makes a blue-black compound with iodine; ${past === 'colourless' ? 'when all of the iodine has reacted with the thiosulfate, the colour is gone' : 'the first iodine in excess makes it'}.`,
-        point('starch is blue-black with iodine', 'starch iodine', 'blue'),
+        point('starch is blue-black with iodine', 'starch & iodine', 'blue'),
         point(
           past === 'colourless' ? 'all of the iodine has reacted' : 'there is iodine in excess',
           past === 'colourless' ? 'all iodine|iodine (?:used|gone|reacted)|no iodine|used up' : 'excess',
@@ -99,7 +99,7 @@ function colourOf(task: Task, part: Titration): readonly Way[] {
     return [
       way(
         `Before the end the metal ions are bound to the indicator, which is ${before} with them; at the end EDTA has taken the last of them, and the free indicator is ${past}.`,
-        point(`the indicator with the metal is ${before}`, 'indicator (?:metal|ion|complex|bound)', before),
+        point(`the indicator with the metal is ${before}`, 'indicator & metal|ion|complex|bound', before),
         point('EDTA takes the metal from it', 'edta|ligand', 'stronger|displac|takes|remov'),
       ),
     ]
@@ -140,7 +140,7 @@ function electrons(task: Task, part: Titration): readonly Way[] {
   const found = said.filter(([pattern]) => pattern.test(equation.split(/->|→/)[0] ?? ''))
   if (found.length === 0) return []
   return [
-    way(`${found.map(([, says]) => says).join('; ')}.`, ...found.map(([, says, who, what]) => point(says, `${who} ${what}`))),
+    way(`${found.map(([, says]) => says).join('; ')}.`, ...found.map(([, says, who, what]) => point(says, `${who} & ${what}`))),
   ]
 }
 
