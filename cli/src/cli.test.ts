@@ -330,3 +330,118 @@ describe('speciate', () => {
     expect(err).toMatch(says)
   })
 })
+
+/** Runs a command and keeps the bytes it writes. */
+async function written(...args: string[]) {
+  let [out, err] = ['', '']
+  const bytes: Uint8Array[] = []
+  const status = await run(args, {
+    out: (text) => (out += text),
+    err: (text) => (err += text),
+    bytes: (more) => void bytes.push(more),
+  })
+  return { status, out, err, bytes: Buffer.concat(bytes) }
+}
+
+describe('hop-lark writeup', () => {
+  it('writes the report to standard output', async () => {
+    const { status, bytes } = await written('writeup', LAWN_SAND, '--as', 'md')
+    expect(status).toBe(0)
+    expect(bytes.toString()).toMatch(/^# Iron in lawn sand\n[\s\S]*## Method[\s\S]*\*\*12\.2 ± 0\.1/)
+  })
+
+  it('in the manner that is asked for', async () => {
+    const { bytes } = await written('writeup', LAWN_SAND, '--as', 'html', '--manner', 'exam')
+    expect(bytes.toString()).toContain('<h2>Results</h2>')
+    expect(bytes.toString()).not.toContain('<h2>Method</h2>')
+  })
+
+  it('writes documents and archives into files, and reads archives', async () => {
+    for (const format of ['docx', 'eln', 'csv']) {
+      const out = join(folder, `report.${format}`)
+      expect(await written('writeup', LAWN_SAND, '--as', format, '--out', out)).toMatchObject({
+        status: 0,
+        err: `Written: ${out}\n`,
+      })
+      expect(readFileSync(out).subarray(0, 2).toString()).toBe('PK')
+    }
+    const again = await written('writeup', join(folder, 'report.eln'), '--as', 'md')
+    expect(again.bytes.toString()).toContain('# Iron in lawn sand')
+  })
+
+  it('writes a table as it is where there is one, and several as a zip', async () => {
+    const one = changed((task) => {
+      task.questions = []
+      task.parts = task.parts.slice(0, 1)
+    })
+    const { bytes } = await written('writeup', one, '--as', 'csv')
+    expect(bytes.toString().split('\r\n')[0]).toContain('container and sample / g')
+    expect((await written('writeup', LAWN_SAND, '--as', 'csv')).bytes.subarray(0, 2).toString()).toBe('PK')
+  })
+
+  it('draws the graph into a document without a browser', async () => {
+    const { bytes } = await written('writeup', demoFile('kiln-wash-alkali'), '--as', 'docx')
+    expect(bytes.includes('word/media/')).toBe(true)
+  })
+
+  it.each([
+    [['writeup', LAWN_SAND, '--as', 'pdf'], '--as pdf: must be one of md, html, docx, csv, eln.'],
+    [['writeup', LAWN_SAND, '--as', 'md', '--manner', 'loud'], '--manner loud: must be one of exam, notebook.'],
+    [['writeup', LAWN_SAND], "required option '--as <format>' not specified"],
+    [['writeup', join(folder, 'none.eln'), '--as', 'md'], 'there is no such file'],
+    [['writeup', LAWN_SAND, '--as', 'md', '--out', join(folder, 'no', 'such', 'folder.md')], 'it cannot be written (ENOENT)'],
+  ])('ends with 2 and says why: %j', async (args, says) => {
+    const { status, err } = await written(...args)
+    expect({ status, err }).toEqual({ status: 2, err: expect.stringContaining(says) })
+  })
+})
+
+describe('hop-lark check on a folder', () => {
+  const classOf = (files: Readonly<Record<string, string>>) => {
+    const made = mkdtempSync(join(tmpdir(), 'hop-lark-class-'))
+    for (const [name, text] of Object.entries(files)) writeFileSync(join(made, name), text)
+    return made
+  }
+  const sand = readFileSync(LAWN_SAND, 'utf8')
+
+  it('shows a whole class: how far, which titres agree, the answers, what is wrong', async () => {
+    const made = classOf({
+      'ann.hoplark.json': sand,
+      'ben.hoplark.json': sand.replace('"value": "21.05", "at": "2026-05-12T09:51', '"value": "0.05", "at": "2026-05-12T09:51'),
+      'cat.hoplark.json': '{',
+      'notes.txt': 'not looked at',
+    })
+    const { status, out } = await hopLark('check', made)
+    const lines = out.split('\n')
+    expect(status).toBe(1)
+    expect(lines[0]).toMatch(/^file +task +stage +agreeing titres +answers +wrong +check +note$/)
+    expect(lines[1]).toMatch(
+      /^ann\.hoplark\.json +Iron in lawn sand +done +2 \(20\.68\) +0\.0103 mol; 12\.2 %; Manganate.* +0 +0 +1$/,
+    )
+    expect(lines[2]).toMatch(/^ben\.hoplark\.json .* 1 +\d +\d$/)
+    expect(lines[3]).toMatch(/^cat\.hoplark\.json +cat\.hoplark\.json: This is not JSON/)
+    expect(out).toContain('ben.hoplark.json\n  error  Run 1: final reading 0.05 is above the initial 0.40')
+    expect(out).not.toContain('notes.txt')
+  })
+
+  it('for programs as JSON', async () => {
+    const { out } = await hopLark('check', classOf({ 'ann.hoplark.json': sand }), '--json')
+    expect(JSON.parse(out)).toMatchObject([
+      {
+        file: 'ann.hoplark.json',
+        task: 'Iron in lawn sand',
+        stage: 'done',
+        agreeing: [{ titration: 't1', titres: ['20.65', '20.70'], mean: '20.68' }],
+        answers: [{ answer: '0.0103 mol' }, { answer: '12.2 %' }, {}],
+        problems: [{ code: 'run.disagrees', at: 'parts.t1.runs.run2.final' }],
+      },
+    ])
+  })
+
+  it('says where there is nothing to check', async () => {
+    expect(await hopLark('check', classOf({}))).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('there is no task file'),
+    })
+  })
+})

@@ -4,6 +4,7 @@ import { ADDRESSES, type Address, openApi } from '@hop-lark/contract'
 import { newTask } from '@hop-lark/core/record'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { readSettings } from './config.ts'
+import { photographRoutes } from './photographs/routes.ts'
 import { type Running, startServer } from './start.ts'
 import { taskRoutes } from './tasks/routes.ts'
 
@@ -90,13 +91,14 @@ describe('the running server', () => {
   })
 
   it('has no address that the contract does not know', () => {
-    const { stack } = taskRoutes(server.tasks) as unknown as {
-      stack: { route?: { path: string; methods: Record<string, boolean> } }[]
-    }
+    type Stack = { stack: { route?: { path: string; methods: Record<string, boolean> } }[] }
+    const routers = [taskRoutes(server.tasks), photographRoutes(server.tasks)] as unknown as Stack[]
+    const stack = routers.flatMap((router) => router.stack)
     const there = stack.flatMap(({ route }) =>
       route
         ? Object.keys(route.methods).map(
-            (method) => `${method} /tasks${route.path === '/' ? '' : route.path.replace(':id', '{id}')}`,
+            (method) =>
+              `${method} /tasks${route.path === '/' ? '' : route.path.replace(':id', '{id}').replace(':sha256', '{sha256}')}`,
           )
         : [],
     )

@@ -103,7 +103,7 @@ describe('the metadata keep to RO-Crate 1.1', () => {
       Organization: 'http://schema.org/Organization',
     }
     const document = { '@context': { ...terms, ...types, '@base': 'https://example.org/bench/' }, '@graph': graph }
-    const expanded = await jsonld.expand(document as never, { safe: true })
+    const expanded = await jsonld.expand(document as never, { safe: true } as never)
     expect(expanded).toHaveLength(graph.length)
     const flat = await jsonld.flatten(document as never)
     const root = (flat as unknown as Record<string, unknown>[]).find((one) => one['@id'] === 'https://example.org/bench/')

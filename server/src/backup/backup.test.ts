@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -28,6 +28,8 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true })
 })
 
+const PNG = Buffer.from('89504e470d0a1a0a', 'hex')
+
 let files = 0
 const fileName = () => join(folder, `${files++}.gz`)
 const rename = (id: string, base: number) =>
@@ -42,13 +44,19 @@ async function everything() {
   const rows = (table: string, order: string) =>
     server.database.query<Record<string, unknown>>(`SELECT * FROM ${table} ORDER BY ${order}`, { type: QueryTypes.SELECT })
   const tasks = (await rows('tasks', 'id')).map(({ summed: _, ...row }) => row)
-  return JSON.stringify({ tasks, edits: await rows('edits', 'task, version'), loaded: await rows('loaded', 'name') })
+  const photographs = await rows('photographs', 'task, sha256')
+  return JSON.stringify({ tasks, edits: await rows('edits', 'task, version'), photographs, loaded: await rows('loaded', 'name') })
 }
 
 async function fill(): Promise<string> {
   const { id } = await server.tasks.create(newTask('Iron in lawn sand', 'weigh-titrate', Math.random))
   // More edits than a document is written whole after, so that some are in the ledger alone.
   for (let base = 0; base < 70; base++) await rename(id, base)
+  // More than are read at a time.
+  for (let index = 0; index < 10; index++) {
+    const picture = Buffer.concat([PNG, Buffer.from([index])])
+    await server.tasks.photographs.keep(id, createHash('sha256').update(picture).digest('hex'), picture)
+  }
   await server.tasks.setArchived((await server.tasks.duplicate(id)).id, true)
   await server.database.query('INSERT IGNORE INTO loaded (name, at) VALUES (:name, :at)', {
     replacements: { name: 'one', at: NOW },
