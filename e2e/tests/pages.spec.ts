@@ -6,13 +6,13 @@ import { inCell, saved } from './keyboard.ts'
 
 /** Every kind of page, on the demo task that fills it. */
 const PAGES = [
-  ['iron-in-lawn-sand', ['brief', 'w1', 's1', 't1', 'work-out']],
+  ['iron-in-lawn-sand', ['brief', 'w1', 's1', 't1', 'work-out', 'write-up']],
   ['paper-from-the-pier', ['brief']],
-  ['kiln-wash-alkali', ['m1']],
+  ['kiln-wash-alkali', ['m1', 'write-up']],
   ['water-in-washing-soda', ['h1']],
   ['shell-and-acid', ['m2']],
   ['dyes-of-lichen-inks', ['c1']],
-  ['four-jars', ['r1', 'work-out']],
+  ['four-jars', ['r1', 'work-out', 'write-up']],
   ['limewater-in-three-waters', ['work-out']],
   ['copper-in-the-roof-water', ['m1']],
   ['clock-in-the-cold-store', ['m1']],
@@ -253,7 +253,7 @@ test('a task file is exported and taken back in; a wrong one is refused with the
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"hop-lark/task","version":1,"id":"x","title":"x","colour":"red"}'),
   })
-  await expect(page.getByText('x.hoplark.json cannot be read. colour: is not a field')).toBeVisible()
+  await expect(page.getByText('x.hoplark.json: colour: is not a field')).toBeVisible()
   await page.getByLabel('Task file').setInputFiles(file)
   await expect(page.getByRole('heading', { name: 'Brief' })).toBeVisible()
   await page.keyboard.press('Alt+4')

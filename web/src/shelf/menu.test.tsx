@@ -1,10 +1,12 @@
 import type { ShelfLine } from '@hop-lark/contract'
+import { type Task, writeTask } from '@hop-lark/core/record'
+import { writeArchive } from '@hop-lark/files'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Toaster } from 'sonner'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from '../notebook/api.ts'
-import { typeInto } from '../testing/openTask.tsx'
+import { LAWN_SAND, typeInto, VINEGAR } from '../testing/openTask.tsx'
 import { ShelfPage } from './ShelfPage.tsx'
 
 beforeEach(() => {
@@ -118,35 +120,69 @@ describe('what can be done with a task on the shelf', () => {
   })
 })
 
-describe('a task from a file', () => {
-  const give = (text: string) =>
-    fireEvent.change(screen.getByLabelText('Task file'), { target: { files: [new File([text], 'well.hoplark.json')] } })
+vi.mock('../files/filesWorker.ts', async () => {
+  const { filesWork } = await import('../files/filesWork.ts')
+  return { filesWorker: () => filesWork }
+})
 
-  it('is put on the shelf and opened', async () => {
-    const create = vi.spyOn(api, 'create').mockResolvedValue({ id: 'new' } as never)
+describe('a task from a file', () => {
+  const give = (bytes: string | Uint8Array, name = 'well.hoplark.json') =>
+    fireEvent.change(screen.getByLabelText('Task file'), {
+      target: { files: [new File([typeof bytes === 'string' ? bytes : new Uint8Array(bytes)], name)] },
+    })
+  const kept = (document: Task, id = document.id) => ({ id, document }) as never
+  const twoTasks = (): Uint8Array =>
+    writeArchive(
+      [LAWN_SAND, VINEGAR].map((task) => ({ task, report: '<p>', photographs: new Map() })),
+      'class',
+      new Date(AT),
+    )
+
+  it('is put on the shelf and opened, and can be taken back', async () => {
+    const create = vi.spyOn(api, 'create').mockResolvedValue(kept(LAWN_SAND, 'new'))
+    const archive = vi.spyOn(api, 'archive').mockResolvedValue(kept(LAWN_SAND))
     open()
-    give('{"title": "Hardness"}')
+    give(writeTask(LAWN_SAND))
     expect(await screen.findByText('the brief of it')).toBeTruthy()
-    expect(create).toHaveBeenCalledWith({ title: 'Hardness' })
+    expect(create).toHaveBeenCalledWith(LAWN_SAND)
+    fireEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+    await waitFor(() => expect(archive).toHaveBeenCalledWith('new'))
   })
 
   it('that is no JSON is told so, by its name', async () => {
     open()
     give('Hardness: 266')
-    expect(await screen.findByText(/^well\.hoplark\.json cannot be read\. This is not JSON: /)).toBeTruthy()
+    expect(
+      await screen.findByText(/^well\.hoplark\.json: This is not JSON: .* Choose a file that ends in \.hoplark\.json/),
+    ).toBeTruthy()
   })
 
-  it('that the server refuses is told where it is wrong', async () => {
-    vi.spyOn(api, 'create').mockRejectedValue(
-      new ApiError(400, 'task.invalid', 'The task file is not as it should be.', 'Mend it.', [
-        { at: 'parts.t1.runs.rough1.final', says: 'must be a number.' },
-        { at: '', says: 'It is cut off.' },
-      ]),
-    )
+  it('that is no task is told where it is wrong, and nothing is asked of the server', async () => {
+    const create = vi.spyOn(api, 'create')
     open()
-    give('{}')
-    expect(
-      await screen.findByText('well.hoplark.json cannot be read. parts.t1.runs.rough1.final: must be a number. It is cut off.'),
-    ).toBeTruthy()
+    give(writeTask(LAWN_SAND).replace('"21.30"', '"about 21"'))
+    expect(await screen.findByText(/parts\.t1\.runs\.rough1\.final/)).toBeTruthy()
+    expect(create).not.toHaveBeenCalled()
+  })
+
+  it('comes out of an archive with all the others', async () => {
+    const create = vi.spyOn(api, 'create').mockImplementation(async (document) => kept(document as Task))
+    open()
+    give(twoTasks(), 'class.eln')
+    expect(await screen.findByText('2 tasks were imported.')).toBeTruthy()
+    expect(create.mock.calls.map(([document]) => (document as Task).title)).toEqual([LAWN_SAND.title, VINEGAR.title])
+  })
+
+  it('leaves nothing behind where the second of two is not taken', async () => {
+    vi.spyOn(api, 'create')
+      .mockResolvedValueOnce(kept(LAWN_SAND, 'first'))
+      .mockRejectedValueOnce(new ApiError(503, 'database.away', 'The database does not answer.', 'Try again.'))
+    const archive = vi.spyOn(api, 'archive').mockResolvedValue(kept(LAWN_SAND))
+    const destroy = vi.spyOn(api, 'destroy').mockResolvedValue(undefined)
+    open()
+    give(twoTasks(), 'class.eln')
+    expect(await screen.findByText('The database does not answer. Try again. Nothing was imported.')).toBeTruthy()
+    expect(archive).toHaveBeenCalledWith('first')
+    expect(destroy).toHaveBeenCalledWith('first', LAWN_SAND.title)
   })
 })

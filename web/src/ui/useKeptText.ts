@@ -49,6 +49,8 @@ export function useKeptText(
     refusal,
     keep: () => keep.current(),
     drop: () => {
+      // A field that goes in the same moment must not keep what was given up.
+      keep.current = () => true
       setDraft(undefined)
       setRefusal(undefined)
     },

@@ -33,8 +33,12 @@ export function ReportTable({ table }: { readonly table: Table }) {
           {rows.map(({ cells }, row) => (
             <tr key={row} className="border-b border-rule">
               {cells.map((cell, column) =>
-                rowsAreNamed && column === 0 ? (
-                  <th key={column} scope="row" className={`px-3 py-1.5 text-left align-top font-normal first:pl-0 ${isShort(cell) ? 'whitespace-nowrap' : ''}`}>
+                rowsAreNamed && column === 0 && cell.line.length > 0 ? (
+                  <th
+                    key={column}
+                    scope="row"
+                    className={`px-3 py-1.5 text-left align-top font-normal first:pl-0 ${isShort(cell) ? 'whitespace-nowrap' : ''}`}
+                  >
                     <CellText cell={cell} />
                   </th>
                 ) : (

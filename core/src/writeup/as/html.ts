@@ -26,7 +26,7 @@ export function tableHtml({ id, caption, head, rows, rowsAreNamed }: Table): str
   const numbers = head.map((_, column) => rows.some(({ cells }) => cells[column]?.number))
   const heads = head.map((one, column) => tagged('th', lineHtml(one), ` scope="col"${numbers[column] ? ' class="number"' : ''}`))
   const body = rows.map(({ cells }) =>
-    tagged('tr', cells.map((cell, column) => cellHtml(cell, rowsAreNamed && column === 0)).join('')),
+    tagged('tr', cells.map((cell, column) => cellHtml(cell, rowsAreNamed && column === 0 && cell.line.length > 0)).join('')),
   )
   const said = caption === '' ? '' : tagged('caption', wordsHtml(caption))
   return tagged(

@@ -8,13 +8,13 @@ type Weighing = PartOf<'weighing'>
 
 const FIELDS = ['withSample', 'withResidue', 'container', 'mass'] as const
 
-/** What each reading is called in the table; the container is weighed empty, or with what stayed in it. */
-const headOf = (field: (typeof FIELDS)[number], label: string): string =>
+/** What was on the balance at each reading; the container is weighed empty, or with what stayed in it. */
+const weighedThen = (field: (typeof FIELDS)[number], label: string): string =>
   ({
-    withSample: `Mass of container and ${label} / g`,
-    withResidue: 'Mass of container and what stayed in it / g',
-    container: 'Mass of empty container / g',
-    mass: `Mass of ${label} / g`,
+    withSample: `Container and ${label}`,
+    withResidue: 'Container and what stayed in it',
+    container: 'Empty container',
+    mass: label,
   })[field]
 
 /** The weighings of one material, a column each: readings, and what was taken. */
@@ -26,17 +26,14 @@ export function weighingTable({ task }: Facts, weighings: readonly Weighing[]): 
   if (read.length === 0) return undefined
   const several = weighings.length > 1
   const rows = read.map((field): readonly Cell[] => [
-    wordCell(headOf(field, label)),
+    wordCell(weighedThen(field, label)),
     ...weighings.map((one) => readingCell(one[field], path('parts', one.id, field))),
   ])
-  const taken: readonly Cell[] = [
-    wordCell(`Mass of ${label} taken / g`),
-    ...weighings.map((one) => numberCell(weighedMass(one)?.text)),
-  ]
+  const taken: readonly Cell[] = [wordCell(`${label} taken`), ...weighings.map((one) => numberCell(weighedMass(one)?.text))]
   return tableOf({
     id: `weighing ${first.id}`,
     caption: `Weighing ${label}`,
-    head: several ? ['Sample', ...weighings.map((_, index) => String(index + 1))] : ['Reading', ''],
+    head: several ? ['Weighed', ...weighings.map((_, index) => `Mass ${index + 1} / g`)] : ['Weighed', 'Mass / g'],
     rows: read.length === 1 && read[0] === 'mass' ? rows : [...rows, taken],
     rowsAreNamed: true,
   })
