@@ -35,7 +35,14 @@ const SHOTS = [
     path: '/task/demo-lawn-sand/work-out',
     act: (page) => page.locator('[data-at="questions.q2"]').evaluate((section) => section.scrollIntoView()),
   },
-  { name: 'calculations', path: '/task/demo-heat/work-out' },
+  {
+    name: 'write-up',
+    path: '/task/demo-lawn-sand/write-up',
+    act: async (page) => {
+      await page.getByText(/an examiner would mark down/).waitFor()
+      await page.locator('#report-method').evaluate((heading) => heading.scrollIntoView())
+    },
+  },
   {
     name: 'what-if',
     path: '/task/demo-lawn-sand/work-out',

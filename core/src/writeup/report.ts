@@ -28,7 +28,7 @@ export interface Sentence extends Proposed {
 }
 
 /** A value that was struck through, with the reason. */
-export interface StruckValue {
+interface StruckValue {
   readonly text: string
   readonly why?: string
 }
@@ -100,21 +100,18 @@ export interface Section<Words = Sentence> {
   readonly blocks: readonly Block<Words>[]
 }
 
-/** The sections in the order in which they stand. */
-export const SECTION_IDS = [
-  'aim',
-  'apparatus',
-  'chemicals',
-  'method',
-  'results',
-  'observations',
-  'working',
-  'errors',
-  'assumptions',
-  'precautions',
-] as const
-
-export type SectionId = (typeof SECTION_IDS)[number]
+/** The sections that there are; the first word of the name of each of their sentences. */
+export type SectionId =
+  | 'aim'
+  | 'apparatus'
+  | 'chemicals'
+  | 'method'
+  | 'results'
+  | 'observations'
+  | 'working'
+  | 'errors'
+  | 'assumptions'
+  | 'precautions'
 
 /** What is handed in. */
 export interface Report {

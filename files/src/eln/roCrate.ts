@@ -10,7 +10,7 @@ const CONTEXT = 'https://w3id.org/ro/crate/1.1/context'
 export type Entity = Readonly<Record<string, unknown>> & { readonly '@id': string; readonly '@type': string | readonly string[] }
 
 /** Names in addresses: blanks and the like are written as percent signs (RFC 3986). */
-export const asAddress = (path: string): string => path.split('/').map(encodeURIComponent).join('/')
+const asAddress = (path: string): string => path.split('/').map(encodeURIComponent).join('/')
 
 const reference = (id: string) => ({ '@id': id })
 

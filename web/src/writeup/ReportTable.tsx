@@ -88,7 +88,7 @@ function CellText({ cell: { line, struck = [], at } }: { readonly cell: Cell }) 
         <button
           type="button"
           title="Go to where it is kept"
-          className="rounded text-left hover:text-hop hover:underline"
+          className="rounded [text-align:inherit] hover:text-hop hover:underline"
           onClick={() => go(at)}
         >
           {text}

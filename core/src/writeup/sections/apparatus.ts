@@ -94,7 +94,7 @@ const apparatusOf = byKind<readonly string[], [task: Task]>({
 })
 
 /** What was used, with its sizes: each piece once, in the order in which it is first needed. */
-export function apparatusUsed(task: Task, parts: readonly Part[] = task.parts): readonly string[] {
+function apparatusUsed(task: Task, parts: readonly Part[] = task.parts): readonly string[] {
   return [...new Set(parts.flatMap((part) => apparatusOf(part, task)))]
 }
 

@@ -28,7 +28,16 @@ function forAccuracy(task: Task): readonly Proposed[] {
 const withoutDeferring = (caution: string) => caution.replace(DEFERS, '').trim()
 
 /** Acts whose caution is about the act itself, not about a bottle. */
-const ACTS = ['warm', 'heat', 'boil', 'smell', 'flame'] as const
+const ACTS = {
+  warm: 'Warming a tube',
+  heat: 'Warming a tube',
+  boil: 'Warming a tube',
+  smell: 'Smelling',
+  flame: 'A flame test',
+} as const
+
+/** As it goes on within a sentence, without its stop. */
+const small = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`.replace(/\.$/, '')
 
 /** The usual cautions of what stood on the bench and of what was done in tubes, each once. */
 function forSafety(task: Task): readonly string[] {
@@ -36,16 +45,18 @@ function forSafety(task: Task): readonly string[] {
   const bottles = bottlesUsed(task).flatMap((name) => {
     const bottle = reagentNamed(name)
     if (!bottle?.care || materials.includes(bottle.care)) return []
-    return [`${asSentence(bottle.says)}: ${bottle.care.charAt(0).toLowerCase()}${bottle.care.slice(1)}`]
+    return [`${asSentence(bottle.says)} (${small(bottle.care)})`]
   })
   const steps = task.parts.flatMap((part) =>
     part.kind === 'rack' ? part.samples.flatMap(({ tubes }) => tubes.flatMap((tube) => tube.steps)) : [],
   )
-  const acts = ACTS.filter((act) => steps.some((step) => step.do === act)).flatMap((act) => cautionOf({ do: act }) ?? [])
+  const acts = (Object.keys(ACTS) as (keyof typeof ACTS)[])
+    .filter((act) => steps.some((step) => step.do === act))
+    .map((act) => `${ACTS[act]}: ${small(withoutDeferring(cautionOf({ do: act }) ?? ''))}`)
   const burners = task.parts.some(({ kind }) => kind === 'heating')
     ? ['Hot glass and porcelain look cold: tongs, and a heatproof mat to cool on.']
     : []
-  return [...new Set([...materials, ...bottles, ...acts.map(withoutDeferring), ...burners])]
+  return [...new Set([...materials, ...bottles, ...acts, ...burners])]
 }
 
 /** What was done so that the readings are right, and so that nobody is hurt. */

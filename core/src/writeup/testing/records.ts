@@ -20,7 +20,7 @@ const sampleOf = (task: Task, material: string): Sample =>
 const run = (task: Task, id: string) => first(titration(task).runs.filter((one) => one.id === id))
 
 /** Four jars as they should be handed in: every step seen, every jar concluded with its evidence. */
-export const jarsDone: Change = (task) => {
+const jarsDone: Change = (task) => {
   const conclusions: Readonly<Record<string, string>> = {
     H: 'Jar H contains ammonium ions: on warming with sodium hydroxide the gas turned damp red litmus blue.',
     K: 'Jar K contains chromium(III) ions: grey-green precipitate with sodium hydroxide, soluble in excess.',
