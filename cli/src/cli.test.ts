@@ -80,7 +80,7 @@ describe('hop-lark reckon', () => {
       question: 'q2',
       value: null,
       unit: '%',
-      missing: 'two titres that agree within 0.10 (t1)',
+      missing: 'two titres that agree within 0.10 (Titrate)',
     })
   })
 

@@ -27,6 +27,7 @@ describe('questions in words', () => {
     ['copper-in-verdigris', 'Why is K in excess?', /all of the other.*K in excess/],
     ['chalk-in-oyster-shell', 'Why is S not titrated directly with A?', /too slowly.*excess/],
     ['acid-in-orchard-vinegar', 'Why is phenolphthalein used?', /acid is weak.*alkaline/],
+    ['paper-from-the-pier', 'Why is phenolphthalein used, and not methyl orange?', /acid is weak.*alkaline/],
     ['kiln-wash-alkali', 'Is the reaction exothermic or endothermic?', /exothermic: the temperature rose by 7\.5 °C/],
     ['kiln-wash-alkali', 'Explain why the temperature falls after the maximum.', /used up.*cooler/],
     ['shell-and-acid', 'Why does the curve become flat?', /used up/],

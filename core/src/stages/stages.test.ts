@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { reckonTask } from '../reckon/index.ts'
-import { newTask, readTask, readTaskText, STARTING_SHEETS, type StartingSheet, type Task } from '../record/index.ts'
-import { stagesOf, summariseTask } from './index.ts'
+import { newTask, readPath, readTask, readTaskText, STARTING_SHEETS, type StartingSheet, type Task } from '../record/index.ts'
+import { placeName, stagesOf, summariseTask } from './index.ts'
 
 const demo = (name: string): Task =>
   readTaskText(readFileSync(new URL(`../../../demo/${name}.hoplark.json`, import.meta.url), 'utf8'))
@@ -66,6 +66,18 @@ describe('the stages of a task', () => {
     ])
   })
 })
+
+it.each([
+  ['iron-in-lawn-sand', 'parts.t1', 'Titrate'],
+  ['iron-in-lawn-sand', 'parts.t1.runs.run2', 'Titrate, run 2'],
+  ['iron-in-lawn-sand', 'parts.t1.runs.rough1.final', 'Titrate, rough, final reading'],
+  ['iron-in-lawn-sand', 'parts.w1.withSample', 'Weigh F1, container and sample'],
+  ['four-jars', 'parts.r1.samples.G.tubes.G1', 'Four jars, G1'],
+  ['four-jars', 'parts.r1.samples.G.tubes.G1.steps.s2', 'Four jars, G1.2'],
+  ['kiln-wash-alkali', 'parts.m1.points.p3', 'Temperature of K with H, point 3'],
+  ['dyes-of-lichen-inks', 'parts.c1.spots.nowhere', 'Run the inks'],
+  ['iron-in-lawn-sand', 'parts.gone', 'something that is no longer in the record'],
+])('names a place in a sentence: %s %s', (name, at, says) => expect(placeName(demo(name), readPath(at))).toBe(says))
 
 it('sums a task up for the shelf', () => {
   const { progress, stages, answers } = summariseTask(demo('iron-in-lawn-sand'))

@@ -29,9 +29,15 @@ function resultOf({ value, unit }: Answer, plusMinus: string | undefined): Line 
     : [...setNumber(value), ...onLine(' ± '), ...setMeasured(plusMinus, unit)]
 }
 
+/** What a question asks; where several ask in the same words, each with what it is about. */
 function titleOf(task: Task, question: Question): string {
   const { number: _, ...unnumbered } = question
-  return questionTitle(task, unnumbered)
+  const title = questionTitle(task, unnumbered)
+  const { text: __, ...bare } = unnumbered
+  const twice = task.questions.some(
+    ({ id, text, number }) => id !== question.id && text === question.text && number === question.number,
+  )
+  return twice && question.text ? `${title} ${questionTitle(task, bare)}` : title
 }
 
 /** An earlier answer with whose lines this working begins, and how many of them. */
@@ -58,7 +64,7 @@ export function answeredOf({ task, reckoning, sure }: Facts, question: Question,
   const result = answer && !inWords ? resultOf(answer, sure.get(question.id)?.plusMinus) : undefined
   const notes = answer?.otherCarry
     ? [
-        `Carrying the ${task.conventions.carry === 'unrounded' ? 'rounded' : 'full'} value from line to line would give ${answer.otherCarry}.`,
+        `Carrying the ${task.conventions.carry === 'unrounded' ? 'rounded' : 'full'} value from line to line would give ${answer.otherCarry.replace(/^-/, '−')}.`,
       ]
     : []
   const lines = inWords ? [] : (answer?.steps.map(workedLine) ?? [])

@@ -58,7 +58,8 @@ export function introduced(task: Task, id: string): string {
 export function sentence(text: string): string {
   const trimmed = text.trim()
   const ended = /[.!?]$/.test(trimmed) ? trimmed : `${trimmed}.`
-  return ended.charAt(0).toUpperCase() + ended.slice(1)
+  // pH and pKa begin small wherever they stand.
+  return /^p[HK]/.test(ended) ? ended : ended.charAt(0).toUpperCase() + ended.slice(1)
 }
 
 /** What may not stand in a name (a dot, a slash) is left out of it. */

@@ -1,9 +1,12 @@
+import { readTask, writeTask } from '@hop-lark/core/record'
+import fc from 'fast-check'
 import { strFromU8, unzipSync } from 'fflate'
 import mammoth from 'mammoth'
 import { describe, expect, it } from 'vitest'
+import { writeArchive } from '../eln/writeArchive.ts'
 import { writeHtml } from '../html/writeHtml.ts'
 import { readTasks } from '../readTasks.ts'
-import { DEMOS, demo, PIXEL, reportFor, withPhotograph } from '../testing/parcels.ts'
+import { AT, DEMOS, demo, PIXEL, parcelOf, reportFor, withPhotograph } from '../testing/parcels.ts'
 import { writeDocx } from './writeDocx.ts'
 
 const drawn = { rasterise: async () => PIXEL, pictures: new Map([['photo1', PIXEL]]) }
@@ -61,4 +64,40 @@ describe('a report can be opened again', () => {
     const html = new TextEncoder().encode(writeHtml(reportFor(forged), forged))
     expect(readTasks(html, 'report.html')[0]?.task).toEqual(forged)
   })
+})
+
+/** Any task that a student could have: a demo task with anything written where words are, and any readings. */
+const anyTask = fc
+  .record({
+    name: fc.constantFrom(...DEMOS),
+    words: fc.array(fc.string({ unit: 'grapheme', maxLength: 40 }), { minLength: 6, maxLength: 6 }),
+    reading: fc.tuple(fc.nat(49), fc.nat(99)),
+  })
+  .map(({ name, words: [title = '', label = '', note = '', why = '', answer = '', sentence = ''], reading: [whole, part] }) => {
+    const draft = structuredClone(demo(name))
+    const value = `${whole}.${String(part).padStart(2, '0')}`
+    return readTask({
+      ...draft,
+      title,
+      materials: draft.materials.map((material, index) => (index === 0 ? { ...material, label, note } : material)),
+      parts: draft.parts.map((one) =>
+        one.kind === 'titration' ? { ...one, runs: one.runs.map((run) => ({ ...run, final: value, why })) } : one,
+      ),
+      questions: draft.questions.map((question) => (question.find.quantity === 'words' ? { ...question, answer } : question)),
+      writeup: { sentences: [{ id: 'method own 1', text: sentence }] },
+    })
+  })
+
+it('every format that claims it gives back any task as it was', async () => {
+  await fc.assert(
+    fc.asyncProperty(anyTask, async (whole) => {
+      const report = reportFor(whole)
+      const out = [{ task: whole, photographs: new Map() }]
+      expect(readTasks(await writeDocx(report, whole, drawn), 'report.docx')).toEqual(out)
+      expect(readTasks(new TextEncoder().encode(writeHtml(report, whole)), 'report.html')).toEqual(out)
+      expect(readTasks(writeArchive([parcelOf(whole)], whole.title, AT), 'task.eln')).toEqual(out)
+      expect(readTasks(new TextEncoder().encode(writeTask(whole)), 'task.hoplark.json')).toEqual(out)
+    }),
+    { numRuns: 40 },
+  )
 })

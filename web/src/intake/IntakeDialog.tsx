@@ -1,10 +1,11 @@
 import { putIn } from '@hop-lark/core/intake'
 import type { Part } from '@hop-lark/core/record'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { toast } from 'sonner'
 import { refusalOf, useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+import { FileButton } from '../ui/FileButton.tsx'
 import { IntakePreview } from './IntakePreview.tsx'
 import { MatchedColumns } from './MatchedColumns.tsx'
 import { useIntake } from './useIntake.ts'
@@ -20,7 +21,6 @@ export function IntakeDialog({ part, onClose }: IntakeDialogProps) {
   const [text, setText] = useState('')
   const [withoutFaults, setWithoutFaults] = useState(false)
   const [wrong, setWrong] = useState<string>()
-  const input = useRef<HTMLInputElement>(null)
   const rows = intake?.rows ?? []
   const faults = intake?.faults ?? []
   const ready = rows.length > 0 && (faults.length === 0 || withoutFaults)
@@ -67,19 +67,10 @@ export function IntakeDialog({ part, onClose }: IntakeDialogProps) {
         }}
         className="h-28 w-full rounded-lg border border-rule bg-sheet p-3 font-mono text-sm placeholder:text-ink-soft"
       />
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,.tsv,.txt,text/csv"
-        aria-label="CSV file"
-        className="hidden"
-        onChange={(event) => {
-          void take(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
       <p className="mt-2">
-        <Button onClick={() => input.current?.click()}>Choose a CSV file</Button>
+        <FileButton label="CSV file" accept=".csv,.tsv,.txt,text/csv" onFiles={([file]) => void take(file)}>
+          Choose a CSV file
+        </FileButton>
       </p>
       {refused && (
         <p role="alert" className="mt-3 text-litmus">

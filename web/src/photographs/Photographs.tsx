@@ -1,11 +1,11 @@
 import { isWithin, type Photograph, path, readPath, writePath } from '@hop-lark/core/record'
 import { placeName } from '@hop-lark/core/stages'
 import { Camera } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { BringInButton } from '../intake/BringInButton.tsx'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
-import { Button } from '../ui/Button.tsx'
+import { FileButton } from '../ui/FileButton.tsx'
 import { TakeOutButton } from '../ui/IconButton.tsx'
 import { Select } from '../ui/Select.tsx'
 import { TextField } from '../ui/TextField.tsx'
@@ -16,7 +16,6 @@ import { placesIn } from './places.ts'
 /** The photographs of some parts: to attach one, to say what it shows, to take it out. */
 export function Photographs({ parts: ids }: { readonly parts: readonly string[] }) {
   const task = useTask()
-  const input = useRef<HTMLInputElement>(null)
   const [wrong, setWrong] = useState<string>()
   const [busy, setBusy] = useState(false)
   const parts = task.parts.filter(({ id }) => ids.includes(id))
@@ -26,27 +25,24 @@ export function Photographs({ parts: ids }: { readonly parts: readonly string[] 
   const take = async (files: readonly File[]) => {
     setBusy(true)
     setWrong(undefined)
-    for (const file of files) setWrong(await attach(file, writePath(path('parts', first.id))))
+    const faults: string[] = []
+    for (const file of files) faults.push(...[(await attach(file, writePath(path('parts', first.id)))) ?? []].flat())
+    setWrong(faults.length > 0 ? faults.join(' ') : undefined)
     setBusy(false)
   }
   return (
     <section aria-label="Photographs" className="mt-8 print:hidden">
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        multiple
-        aria-label="Pictures"
-        className="hidden"
-        onChange={(event) => {
-          void take([...(event.target.files ?? [])])
-          event.target.value = ''
-        }}
-      />
       <div className="flex flex-wrap gap-3">
-        <Button icon={<Camera size={17} aria-hidden="true" />} disabled={busy} onClick={() => input.current?.click()}>
+        <FileButton
+          label="Pictures"
+          accept="image/*"
+          multiple
+          icon={<Camera size={17} aria-hidden="true" />}
+          disabled={busy}
+          onFiles={(files) => void take(files)}
+        >
           {busy ? 'Making it smaller …' : 'Attach a photograph'}
-        </Button>
+        </FileButton>
         <BringInButton parts={ids} />
       </div>
       {wrong && (

@@ -1,7 +1,6 @@
 import { Upload } from 'lucide-react'
-import { useRef } from 'react'
 import { useNavigate } from 'react-router'
-import { Button } from '../ui/Button.tsx'
+import { FileButton } from '../ui/FileButton.tsx'
 
 /** Longer than a short message: there is something to read or to take back. */
 const MILLISECONDS_TO_READ = 12_000
@@ -14,7 +13,6 @@ interface ImportButtonProps {
 /** Takes tasks from a file and puts them on the shelf: a task file, an archive, a report as HTML or Word document. */
 export function ImportButton({ onChange }: ImportButtonProps) {
   const navigate = useNavigate()
-  const input = useRef<HTMLInputElement>(null)
   const take = async (file: File | undefined) => {
     if (!file) return
     const [{ importFile, takeBack }, { toast }] = await Promise.all([import('./importFile.ts'), import('sonner')])
@@ -38,21 +36,13 @@ export function ImportButton({ onChange }: ImportButtonProps) {
     })
   }
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,.eln,.zip,.html,.docx,application/json"
-        aria-label="Task file"
-        className="hidden"
-        onChange={(event) => {
-          void take(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
-      <Button icon={<Upload size={17} aria-hidden="true" />} onClick={() => input.current?.click()}>
-        From a file
-      </Button>
-    </>
+    <FileButton
+      label="Task file"
+      accept=".json,.eln,.zip,.html,.docx,application/json"
+      icon={<Upload size={17} aria-hidden="true" />}
+      onFiles={([file]) => void take(file)}
+    >
+      From a file
+    </FileButton>
   )
 }

@@ -43,12 +43,16 @@ const noIndicator: Topic = {
   ways: ({ task }) => (titrationsIn(task).some((part) => usesManganate(task, part)) ? [MANGANATE] : []),
 }
 
+/** Weak acids of school titrations, by their formulae. */
+const WEAK_ACID = /COOH|C6H8O7|C4H6O6|C3H6O3|C2H4O2|KHC8H4O4|H2C2O4|H3PO4|HSO3|H2CO3|C9H8O4|C6H8O6/
+
 /** What the pH is at the equivalence, by what reacts: a weak acid leaves its base, a weak base its acid. */
 function atEquivalence(task: Task, part: Titration): Way | undefined {
   const { burette, flask } = reacting(task, part)
-  const acids = [burette, ...flask].filter((one) => natureOf(one) === 'acid').map((one) => one?.text ?? '')
-  const bases = [burette, ...flask].filter((one) => natureOf(one) === 'base').map((one) => one?.text ?? '')
-  const weakAcid = acids.some((text) => /COOH|C6H8O7|C2H4O2|KHC8H4O4|H2C2O4|H3PO4|HSO3|H2CO3/.test(text))
+  const there = [burette, ...flask].flatMap((one) => one ?? [])
+  const acids = there.filter((one) => natureOf(one) === 'acid' || WEAK_ACID.test(one.text)).map(({ text }) => text)
+  const bases = there.filter((one) => natureOf(one) === 'base' && !acids.includes(one.text)).map(({ text }) => text)
+  const weakAcid = acids.some((text) => WEAK_ACID.test(text))
   const weakBase = bases.some((text) => /NH3|CO3|B4O7|PO4/.test(text))
   if (weakAcid && !weakBase)
     return way(

@@ -1,5 +1,5 @@
 import { Exact, formatPlaces } from '../../number/index.ts'
-import { path, type Task } from '../../record/index.ts'
+import { partTitle, path, type Task } from '../../record/index.ts'
 import { type Assessment, runName } from '../../titration/index.ts'
 import type { Bench } from '../Bench.ts'
 import type { Given } from '../network.ts'
@@ -56,9 +56,9 @@ function nameOfTitre({ part, run }: Flask): string {
   return shared && part.title !== undefined ? `mean titre (${part.title})` : 'mean titre'
 }
 
-function wantedOf({ part, run }: Flask, name: string, { concordance }: Task['conventions']): string {
-  const { within, runs } = concordance
-  const of = part.title ?? part.id
+function wantedOf({ part, run }: Flask, name: string, task: Task): string {
+  const { within, runs } = task.conventions.concordance
+  const of = partTitle(task, part)
   return run === undefined ? `${runs === 2 ? 'two' : runs} titres that agree within ${within} (${of})` : `the ${name} (${of})`
 }
 
@@ -80,7 +80,7 @@ export function relateTitreVolume(bench: Bench, flask: Flask, assessment: Assess
   const name = nameOfTitre(flask)
   bench.callPlace(place, `the ${name}`)
   const titre = bench.volume(place, assessment.blank ? `${name} less the blank` : name)
-  const wanted = wantedOf(flask, name, bench.task.conventions)
+  const wanted = wantedOf(flask, name, bench.task)
   if (assessment.blank) relateBlank(bench, flask, { name, titre, wanted })
   else bench.network.ask(titre, wanted)
   giveTitre(bench, flask, assessment)
