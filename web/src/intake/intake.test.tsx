@@ -1,8 +1,11 @@
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'
 import { useNotebook } from '../notebook/store.ts'
 import { LAWN_SAND, nowOpen, openTask } from '../testing/openTask.tsx'
 import { BringInButton } from './BringInButton.tsx'
+
+// Parts of the page are fetched when they are needed, which takes its time on a busy machine.
+configure({ asyncUtilTimeout: 20_000 })
 
 afterEach(cleanup)
 

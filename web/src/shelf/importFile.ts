@@ -1,7 +1,7 @@
 import type { Parcel } from '@hop-lark/files'
 import { filesWorker } from '../files/filesWorker.ts'
 import { ApiError, api } from '../notebook/api.ts'
-import { keepPicture } from '../photographs/pictures.ts'
+import { keepPicture, sendPicture } from '../photographs/pictures.ts'
 
 /** A task that came out of a file, as it is on the shelf now. */
 interface Imported {
@@ -32,7 +32,9 @@ async function put({ task, photographs }: Parcel): Promise<Imported> {
   const { id, document } = await api.create(task)
   for (const { id: photograph, sha256, type } of task.photographs ?? []) {
     const picture = photographs.get(photograph)
-    if (picture) await keepPicture(id, sha256, new Blob([new Uint8Array(picture)], { type }))
+    if (!picture) continue
+    await keepPicture(id, sha256, new Blob([new Uint8Array(picture)], { type }))
+    await sendPicture(id, sha256)
   }
   return { id, title: document.title }
 }

@@ -1,9 +1,12 @@
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useDrafts } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { changed, LAWN_SAND, nowOpen, openTask, withoutLayout } from '../testing/openTask.tsx'
 import { WriteUpPage } from './WriteUpPage.tsx'
+
+// Parts of the page are fetched when they are needed, which takes its time on a busy machine.
+configure({ asyncUtilTimeout: 20_000 })
 
 vi.mock('./writeupWorker.ts', async () => {
   const { writeupWork } = await import('./writeupWork.ts')
