@@ -11,6 +11,7 @@ import { benchFirstRecord, benchIdentify } from './identify.mjs'
 import { benchLoad } from './load.mjs'
 import { benchLongPage } from './longPage.mjs'
 import { benchRack } from './rack.mjs'
+import { benchReport } from './report.mjs'
 import { benchSave } from './save.mjs'
 import { benchSheets } from './sheets.mjs'
 import { benchTrials } from './trials.mjs'
@@ -19,6 +20,7 @@ const GROUPS = {
   machine: ['The machine', benchMachine],
   keystroke: ['A reading that changes, in a task of 40 runs in 10 parts with 6 questions', benchCore],
   sheets: ['Task sheets, one core', benchSheets],
+  report: ['Reports and archives, one core', benchReport],
   equilibria: ['Equilibria, one core', benchAqueous],
   fitter: ['The solver against a general least-squares fitter, without solids', benchBaseline],
   identification: ['Identification, one core', async () => [...benchFirstRecord(), ...benchIdentify()]],

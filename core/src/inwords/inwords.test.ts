@@ -40,6 +40,7 @@ describe('questions in words', () => {
       'Why is a pipette used for F4 and not a measuring cylinder?',
       /25\.0 cm³ to ±0\.06.*measuring cylinder only to ±0\.5/,
     ],
+    ['iron-in-lawn-sand', 'Why is the pipette more accurate than a cylinder?', /to ±0\.06/],
     ['iron-in-lawn-sand', 'Why must the burette be rinsed with F2?', /dilute F2/],
     // A test and its result: one of several (common practice).
     ['iron-in-lawn-sand', 'Give a test for ammonia and its result.', /damp red litmus paper.*blue/],
@@ -70,6 +71,13 @@ describe('questions in words', () => {
     ['kiln-wash-alkali', 'Why is no indicator needed?'],
     ['hardness-of-the-well', 'What does boiling do to the hardness of the water?'],
     ['iron-in-lawn-sand', 'Who bought the sand?'],
+    // Nearly a question that is known, and about something else.
+    ['iron-in-lawn-sand', 'Why does the damp litmus turn blue?'],
+    ['iron-in-lawn-sand', 'Why is the beaker rinsed into the flask?'],
+    ['iron-in-lawn-sand', 'Why is the sand washed several times?'],
+    ['water-in-washing-soda', 'Why is the heating repeated?'],
+    ['four-jars', 'What does the test with silver nitrate show?'],
+    ['four-jars', 'Why is the test done in a fume cupboard?'],
     ['iron-in-lawn-sand', 'Give a test for unicorns.'],
   ])('is left to the student where the record says nothing: %s: %s', (name, question) => {
     expect(asked(name, question)).toBeUndefined()

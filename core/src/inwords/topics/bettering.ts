@@ -75,7 +75,8 @@ function usual({ task }: Known): readonly Way[] {
 
 const improvement: Topic = {
   topic: 'improvement',
-  asked: /\bimprove(?:ment|d)?s?\b|\bmore (?:accurate|precise|reliable)\b|\breduce (?:this|the|an?) (?:error|uncertaint)/i,
+  asked:
+    /^(?!.*\bwhy\b).*(?:\bimprove(?:ment|d)?s?\b|\bmore (?:accurate|precise|reliable)\b|\breduce (?:this|the|an?) (?:error|uncertaint))/i,
   ways: (known) => [...sources(known).map(({ better }) => way(`${capital(better)}.`, betterPoint(better))), ...usual(known)],
 }
 

@@ -47,7 +47,7 @@ const afterTheTop: Topic = {
   topic: 'temperature falls after the maximum',
   asked: /why .*temperature (?:fall|drop|decrease|go(?:es)? down)|temperature falls after/i,
   ways: ({ task }) =>
-    ofTemperature(task).some((part) => readSeries(part).twoLines)
+    ofTemperature(task).some((part) => readSeries(part).twoLines && change(part) > 0)
       ? [
           way(
             'All of one reactant has been used up, so no more heat is given out; what is added then is cooler and takes up heat.',

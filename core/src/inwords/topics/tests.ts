@@ -56,7 +56,8 @@ const CARBON_DOUBLE: Way = way(
 /** A test and its result: for a gas, an ion, water, a double bond. */
 const test: Topic = {
   topic: 'a test and its result',
-  asked: /\b(?:give|suggest|describe|state|name|outline|what)\b.*\btests?\b/i,
+  asked:
+    /^(?!.*\b(?:what|why) (?:does|did|do|is|was)\b).*\b(?:give|suggest|describe|state|name|outline|what|which)\b.*\btests?\b.*\b(?:for|to|that|which|would|could|show\w*|confirm\w*)\b/i,
   ways: (_, question) => {
     if (/alkene|C=C|double bond|unsaturat/i.test(question)) return [CARBON_DOUBLE]
     if (/\bwater\b/i.test(question) && !/limewater|bromine water/i.test(question))

@@ -119,7 +119,11 @@ function colourOf(task: Task, part: Titration): readonly Way[] {
 const colourChange: Topic = {
   topic: 'colour change',
   asked: /\b(?:explain|account for|why)\b.*\b(?:colou?r|turns?|pink|goes? (?:pink|blue|colou?rless))\b/i,
-  ways: ({ task }) => titrationsIn(task).flatMap((part) => colourOf(task, part)),
+  // A colour in a tube, on a paper or in a flame is another matter.
+  ways: ({ task }, question) =>
+    /litmus|limewater|flame|precipitate|tube|splint|crystal|paper|solid|gas\b/i.test(question)
+      ? []
+      : titrationsIn(task).flatMap((part) => colourOf(task, part)),
 }
 
 /** Which substance gives electrons and which takes them, counted from oxidation states in the equation's own ions. */
@@ -166,7 +170,7 @@ const rinsing: Topic = {
             ? id === 'burette-rinsed'
             : /pipette/i.test(question)
               ? /^pipette.*rinsed$/.test(id)
-              : /flask/i.test(question) && id === 'flask-water',
+              : /conical flask/i.test(question) && !/beaker|into the/i.test(question) && id === 'flask-water',
         )
         .map(({ because }) => way(because, pointOf(because))),
     ),
@@ -174,9 +178,9 @@ const rinsing: Topic = {
 
 const rough: Topic = {
   topic: 'why a rough run, why repeated',
-  asked: /why .*\b(?:rough|repeated|more than once|several)\b/i,
+  asked: /why .*\b(?:rough|repeated|more than once)\b/i,
   ways: ({ task }, question) => {
-    if (titrationsIn(task).length === 0) return []
+    if (titrationsIn(task).length === 0 || /heat|wash|filter|weigh|cool/i.test(question)) return []
     return /rough/i.test(question)
       ? [
           way(
