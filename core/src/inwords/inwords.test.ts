@@ -33,6 +33,7 @@ describe('questions in words', () => {
     ['shell-and-acid', 'Why does the curve become flat?', /used up/],
     ['shell-and-acid', 'Explain, in terms of particles, why the two rates differ.', /collide more often.*energy/],
     ['dyes-of-lichen-inks', 'Which dyes are in each ink?', /Ink A contains orchil.*crottle/],
+    ['dyes-of-lichen-inks', 'Work out Rf of every spot.', /orchil 0\.42; crottle 0\.66.*ink B 0\.86/],
     ['dyes-of-lichen-inks', 'Why is the line drawn in pencil?', /does not dissolve/],
     ['water-in-washing-soda', 'Why was W heated again and weighed?', /driven off|drives off/],
     [
@@ -72,6 +73,8 @@ describe('questions in words', () => {
     ['hardness-of-the-well', 'What does boiling do to the hardness of the water?'],
     ['iron-in-lawn-sand', 'Who bought the sand?'],
     // Nearly a question that is known, and about something else.
+    ['kiln-wash-alkali', 'Why need the cup not be rinsed with K?'],
+    ['iron-in-lawn-sand', 'Why is the pipette not filled by mouth?'],
     ['iron-in-lawn-sand', 'Why does the damp litmus turn blue?'],
     ['iron-in-lawn-sand', 'Why is the beaker rinsed into the flask?'],
     ['iron-in-lawn-sand', 'Why is the sand washed several times?'],

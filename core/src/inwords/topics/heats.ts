@@ -60,7 +60,7 @@ const afterTheTop: Topic = {
 
 const cup: Topic = {
   topic: 'why an insulated cup',
-  asked: /why .*\b(?:plastic cup|polystyrene|insulat|cup|lid)\b/i,
+  asked: /^(?!.*\b(?:rins|wash|dry|weigh)).*why .*\b(?:plastic cup|polystyrene|insulat\w*|cup|lid)\b/i,
   ways: ({ task, reckoning }) =>
     warmed(task, reckoning.answers) === undefined
       ? []

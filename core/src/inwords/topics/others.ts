@@ -20,7 +20,7 @@ const pencil: Topic = {
 
 const lanes: Topic = {
   topic: 'what is in each',
-  asked: /\b(?:which|what)\b.*\b(?:dyes?|substances?|references?|amino acids?|components?|pigments?)\b/i,
+  asked: /\b(?:which|what)\b.*\b(?:dyes?|inks?|substances?|references?|standards?|amino acids?|components?|pigments?)\b/i,
   ways: ({ task }) => {
     const said = task.parts.flatMap((part) =>
       part.kind === 'chromatogram' ? readChromatogram(part).lanes.flatMap((lane) => ({ lane, says: laneSentence(lane) })) : [],
@@ -34,6 +34,18 @@ const lanes: Topic = {
         ...matched.map((one) => point(one, one.replace(/[.*+?^${}()|[\]\\\s]/g, '.'))),
       ),
     ]
+  },
+}
+
+const rf: Topic = {
+  topic: 'Rf of every spot',
+  asked: /\bRf\b|\bretention factors?\b/i,
+  ways: ({ task }) => {
+    const spots = task.parts.flatMap((part) => (part.kind === 'chromatogram' ? readChromatogram(part).spots : []))
+    const measured = spots.flatMap(({ label, rf: found }) => (found ? [{ label, text: found.text }] : []))
+    if (measured.length === 0) return []
+    const says = `Rf is the distance of the spot divided by that of the solvent front: ${measured.map(({ label, text }) => `${label} ${text}`).join('; ')}.`
+    return [way(says, ...measured.map(({ label, text }) => point(`${label}: ${text}`, text.replace('.', '[.,]'))))]
   },
 }
 
@@ -52,4 +64,4 @@ const constantMass: Topic = {
 }
 
 /** Questions about papers and heating. */
-export const OTHERS: readonly Topic[] = [pencil, lanes, constantMass]
+export const OTHERS: readonly Topic[] = [pencil, rf, lanes, constantMass]

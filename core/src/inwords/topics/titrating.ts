@@ -237,7 +237,7 @@ function tolerance(kind: 'pipette' | 'cylinder', volume: string): string {
 
 const pipette: Topic = {
   topic: 'why a pipette',
-  asked: /why (?:is|was) .*pipette/i,
+  asked: /^(?!.*\b(?:rins|wash|fill)).*why .*\bpipette\b.*\b(?:used|cylinder|better|accurate|precise|instead)/i,
   ways: ({ task }) => {
     const portion = titrationsIn(task)
       .flatMap(({ flask }) => flask)
