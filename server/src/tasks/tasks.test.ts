@@ -133,6 +133,7 @@ describe('the shelf', () => {
       'Make up F3',
       'Titrate',
       'Work out',
+      'Write up',
     ])
   })
 })
