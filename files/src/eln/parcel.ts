@@ -14,10 +14,14 @@ export interface Parcel {
   readonly photographs: ReadonlyMap<string, Uint8Array>
 }
 
-/** What is put into an archive beside the task itself. */
-export interface ParcelToWrite extends Parcel {
-  /** The report as one HTML file. */
-  readonly report: string
+/** A task as it is written, with what the server knows of it. */
+export interface ToWrite extends Parcel {
   /** The server's ledger of edits, where there is one. */
   readonly edits?: readonly LedgerEdit[]
+}
+
+/** What is put into an archive beside the task itself. */
+export interface ParcelToWrite extends ToWrite {
+  /** The report as one HTML file. */
+  readonly report: string
 }

@@ -1,13 +1,14 @@
 import { readTaskText } from '@hop-lark/core/record'
+import type { FileFormat } from '@hop-lark/files'
 import { describe, expect, it } from 'vitest'
 import cider from '../../../demo/sulfate-in-glaze-salt.hoplark.json'
 import { LAWN_SAND } from '../testing/openTask.tsx'
 import { filesWork } from './filesWork.ts'
-import { FORMATS, type Format } from './formats.ts'
+import { FORMATS } from './formats.ts'
 
 const AT = new Date('2026-06-01T12:00:00.000Z')
 const parcel = { task: LAWN_SAND, photographs: new Map<string, Uint8Array>() }
-const write = (format: Format) => filesWork.write(format, parcel, AT)
+const write = (format: FileFormat) => filesWork.write(format, parcel, AT)
 
 describe('files written away from the page', () => {
   it.each([

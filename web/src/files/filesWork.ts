@@ -1,40 +1,24 @@
 import { verdictsIn } from '@hop-lark/core/identify'
-import { fileNameOf, type Task } from '@hop-lark/core/record'
-import { asMarkdown, factsOf, type Manner, type Report, reportOf } from '@hop-lark/core/writeup'
+import type { Task } from '@hop-lark/core/record'
+import { factsOf, type Report, reportOf } from '@hop-lark/core/writeup'
 import {
-  bytesOf,
-  csvFiles,
   type FileError,
-  type LedgerEdit,
+  type FileFormat,
   type Parcel,
-  type ParcelToWrite,
   readTasks,
+  type ToWrite,
   writeArchive,
-  writeDocx,
+  writeAs,
   writeHtml,
-  writeZip,
 } from '@hop-lark/files'
-import type { Format } from './formats.ts'
 import { rasterise } from './rasterise.ts'
-
-/** A task with what the server and the device know of it. */
-export interface ToWrite extends Parcel {
-  readonly edits?: readonly LedgerEdit[]
-}
 
 /** What came out of a file, or why nothing did. */
 export type ReadFile =
   | { readonly kind: 'read'; readonly parcels: readonly Parcel[] }
   | { readonly kind: 'refused'; readonly code: string; readonly says: string; readonly mend: string }
 
-const reportFor = (task: Task, manner?: Manner): Report => reportOf(factsOf(task, verdictsIn(task)), manner)
-
-const toArchive = ({ task, photographs, edits }: ToWrite): ParcelToWrite => ({
-  task,
-  photographs,
-  report: writeHtml(reportFor(task), task, photographs),
-  ...(edits ? { edits } : {}),
-})
+const reportFor = (task: Task): Report => reportOf(factsOf(task, verdictsIn(task)))
 
 /** Errors lose their kind on the way out of a worker. */
 const isFileError = (error: unknown): error is FileError => error instanceof Error && error.name === 'FileError'
@@ -42,24 +26,15 @@ const isFileError = (error: unknown): error is FileError => error instanceof Err
 /** Files written and read, away from the page. */
 export const filesWork = {
   /** A task as a file of a kind. */
-  write: async (format: Format, parcel: ToWrite, at: Date): Promise<Uint8Array> => {
-    const { task, photographs } = parcel
-    switch (format) {
-      case 'md':
-        return bytesOf(asMarkdown(reportFor(task)))
-      case 'html':
-        return bytesOf(writeHtml(reportFor(task), task, photographs))
-      case 'docx':
-        return writeDocx(reportFor(task), task, { rasterise, pictures: photographs })
-      case 'csv':
-        return writeZip(csvFiles(task), at)
-      case 'eln':
-        return writeArchive([toArchive(parcel)], fileNameOf(task.title), at)
-    }
-  },
+  write: (format: FileFormat, parcel: ToWrite, at: Date): Promise<Uint8Array> =>
+    writeAs(format, { parcel, reportOf: () => reportFor(parcel.task), rasterise, at }),
   /** Many tasks as one archive. */
   archive: async (parcels: readonly ToWrite[], name: string, at: Date): Promise<Uint8Array> =>
-    writeArchive(parcels.map(toArchive), name, at),
+    writeArchive(
+      parcels.map((parcel) => ({ ...parcel, report: writeHtml(reportFor(parcel.task), parcel.task, parcel.photographs) })),
+      name,
+      at,
+    ),
   /** The tasks in a file of any of our kinds: all or none. */
   read: async (bytes: Uint8Array, name: string): Promise<ReadFile> => {
     try {

@@ -1,7 +1,7 @@
 import type { Task } from '@hop-lark/core/record'
+import type { ToWrite } from '@hop-lark/files'
 import { ApiError, api } from '../notebook/api.ts'
 import { pictureOf } from '../photographs/pictures.ts'
-import type { ToWrite } from './filesWork.ts'
 
 /** What cannot be had just now is left out: an archive without the server's ledger is still one. */
 async function unlessAway<Found>(found: Promise<Found>): Promise<Found | undefined> {

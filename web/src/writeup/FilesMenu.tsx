@@ -1,7 +1,8 @@
+import type { FileFormat } from '@hop-lark/files'
 import { FolderDown } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import { toast } from 'sonner'
-import { FORMATS, type Format } from '../files/formats.ts'
+import { FORMATS } from '../files/formats.ts'
 import { saveAs } from '../files/save.ts'
 import { useTask } from '../notebook/derived.ts'
 import { downloadTask } from '../notebook/download.ts'
@@ -11,7 +12,7 @@ import { MENU, MENU_ITEM } from '../ui/menu.ts'
 /** What the task can be saved as. */
 export function FilesMenu() {
   const task = useTask()
-  const save = async (format: Format) => {
+  const save = async (format: FileFormat) => {
     try {
       await saveAs(format, task)
     } catch (error) {
@@ -25,7 +26,7 @@ export function FilesMenu() {
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content align="end" sideOffset={4} className={MENU}>
-          {(Object.keys(FORMATS) as Format[]).map((format) => (
+          {(Object.keys(FORMATS) as FileFormat[]).map((format) => (
             <DropdownMenu.Item key={format} className={MENU_ITEM} onSelect={() => void save(format)}>
               {FORMATS[format].says}
             </DropdownMenu.Item>
