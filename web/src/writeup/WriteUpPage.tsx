@@ -75,6 +75,11 @@ const SPELT = ['Nothing', 'One thing', 'Two things', 'Three things', 'Four thing
 function nowAtTheReport(look: Look | undefined, looking: boolean): Now {
   if (!look) return { title: 'Writing up …' }
   const count = look.remarks.length
+  if (!look.begun && count === 0)
+    return {
+      title: 'Nothing is recorded yet.',
+      says: 'Write down at its stage what is read and seen; the report follows, and is looked at as an examiner would.',
+    }
   return {
     title: `${SPELT[count] ?? `${count} things`} an examiner would mark down.`,
     says: looking

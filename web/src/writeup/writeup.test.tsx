@@ -1,3 +1,4 @@
+import { newTask } from '@hop-lark/core/record'
 import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useDrafts } from '../notebook/drafts.ts'
@@ -56,6 +57,15 @@ describe('the report on its page', () => {
     expect(await screen.findByText('Three things an examiner would mark down.')).toBeTruthy()
     const card = screen.getByRole('region', { name: 'As an examiner reads it' })
     expect(within(card).getByText('There is one accurate titre, and nothing that agrees with it.')).toBeTruthy()
+  })
+})
+
+describe('before anything is recorded', () => {
+  it('nothing is said to be right', async () => {
+    open(newTask('Not begun', 'direct', () => 0.5))
+    expect(await screen.findByText('Nothing is recorded yet.')).toBeTruthy()
+    expect(screen.queryByText(/examiner would mark down/)).toBeNull()
+    expect(screen.queryByRole('region', { name: 'Right as it is' })).toBeNull()
   })
 })
 

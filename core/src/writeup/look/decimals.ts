@@ -1,62 +1,8 @@
 import { decimalPlaces } from '../../number/index.ts'
-import { byKind, type Entry, entryText, type Part, type Path, path } from '../../record/index.ts'
+import { entryText, type Part } from '../../record/index.ts'
 import { listed } from '../words.ts'
+import { type Read, readOf } from './readings.ts'
 import type { Remark } from './remark.ts'
-
-/** Readings of one instrument. */
-interface Read {
-  readonly what: string
-  readonly readings: readonly { readonly entry: Entry | undefined; readonly at: Path }[]
-}
-
-const readOf = byKind<readonly Read[]>({
-  weighing: (part) => [
-    {
-      what: 'masses of this weighing',
-      readings: (['container', 'withSample', 'withResidue', 'mass'] as const).map((field) => ({
-        entry: part[field],
-        at: path('parts', part.id, field),
-      })),
-    },
-  ],
-  solution: () => [],
-  titration: (part) => [
-    {
-      what: 'burette readings',
-      readings: part.runs.flatMap((run) =>
-        (['initial', 'final'] as const).map((field) => ({
-          entry: run[field],
-          at: path('parts', part.id, 'runs', run.id, field),
-        })),
-      ),
-    },
-  ],
-  heating: (part) => [
-    {
-      what: 'masses of this heating',
-      readings: [
-        { entry: part.container, at: path('parts', part.id, 'container') },
-        ...part.masses.map(({ id, mass }) => ({ entry: mass, at: path('parts', part.id, 'masses', id, 'mass') })),
-      ],
-    },
-  ],
-  series: (part) =>
-    (['x', 'y'] as const).map((axis) => ({
-      what: `readings of ${part[axis].name || axis}`,
-      readings: part.points.map((point) => ({ entry: point[axis], at: path('parts', part.id, 'points', point.id, axis) })),
-    })),
-  rack: () => [],
-  chromatogram: (part) => [
-    {
-      what: 'distances',
-      readings: [
-        { entry: part.front, at: path('parts', part.id, 'front') },
-        ...part.spots.map(({ id, distance }) => ({ entry: distance, at: path('parts', part.id, 'spots', id, 'distance') })),
-      ],
-    },
-  ],
-  note: () => [],
-})
 
 const plural = (places: number) => `${places === 0 ? 'no' : places} ${places === 1 ? 'decimal' : 'decimals'}`
 

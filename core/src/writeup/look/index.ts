@@ -3,6 +3,7 @@ import { lookAtAnswers } from './answers.ts'
 import { lookAtDecimals } from './decimals.ts'
 import { lookAtGraphs } from './graphs.ts'
 import { lookAtHeadings } from './headings.ts'
+import { isBegun } from './readings.ts'
 import type { Look, Remark } from './remark.ts'
 import { rightIn } from './right.ts'
 import { lookAtRuns } from './runs.ts'
@@ -26,7 +27,7 @@ function fromCheck({ problems }: Facts): readonly Remark[] {
  * right as it is. Nothing that is right is marked.
  */
 export function lookAt(facts: Facts): Look {
-  const { task } = facts
+  const { task, reckoning } = facts
   const remarks: readonly Remark[] = [
     ...fromCheck(facts),
     ...lookAtRuns(task),
@@ -37,5 +38,9 @@ export function lookAt(facts: Facts): Look {
     ...lookAtWords(facts),
     ...lookAtAnswers(facts),
   ]
-  return { remarks, right: rightIn(facts, remarks) }
+  return {
+    begun: isBegun(task) || reckoning.answers.some(({ value }) => value !== null),
+    remarks,
+    right: rightIn(facts, remarks),
+  }
 }

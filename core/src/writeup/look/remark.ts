@@ -10,6 +10,8 @@ export interface Remark {
 
 /** What an examiner sees: what would be marked down, and what is right as it is. */
 export interface Look {
+  /** Whether there is anything to look at yet. */
+  readonly begun: boolean
   readonly remarks: readonly Remark[]
   readonly right: readonly string[]
 }

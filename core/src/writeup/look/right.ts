@@ -2,6 +2,7 @@ import type { Task } from '../../record/index.ts'
 import { assessTitration, massesFrom } from '../../titration/index.ts'
 import type { Facts } from '../facts.ts'
 import { counted } from '../words.ts'
+import { isRead } from './readings.ts'
 import type { Remark } from './remark.ts'
 
 function agreement(task: Task): readonly string[] {
@@ -17,7 +18,7 @@ function agreement(task: Task): readonly string[] {
 /** What an examiner finds right, so that nobody changes it. */
 export function rightIn({ task, reckoning }: Facts, remarks: readonly Remark[]): readonly string[] {
   const has = (...codes: readonly string[]) => remarks.some(({ code }) => codes.includes(code))
-  const read = task.parts.some((part) => part.kind !== 'rack' && part.kind !== 'note' && part.kind !== 'solution')
+  const read = task.parts.some(isRead)
   const answered = reckoning.answers.some(({ value }) => value !== null)
   const conclusions = task.parts
     .flatMap((part) => (part.kind === 'rack' ? part.samples : []))

@@ -20,7 +20,19 @@ export function lookAtRuns(task: Task): readonly Remark[] {
             },
           ]
         : []
+    const onlyRough: readonly Remark[] =
+      finished.length === 0 && runs.some(({ run, titre }) => run.kind === 'rough' && titre)
+        ? [
+            {
+              code: 'look.onlyRough',
+              at: path('parts', part.id),
+              says: 'There is a rough titre only, and none to answer with.',
+              mend: `Titrate accurately until ${task.conventions.concordance.runs} titres agree.`,
+            },
+          ]
+        : []
     return [
+      ...onlyRough,
       ...lonely,
       ...rough.map(
         ({ run }): Remark => ({
