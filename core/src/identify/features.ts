@@ -1,6 +1,6 @@
 import { type GasTestName, gasTestNamed, inTest, readingOf } from '../gas/index.ts'
 import type { DeniedFact, ObservedFact, SeenFact } from '../observe/index.ts'
-import { type Fact, universalColourAt } from '../tube/index.ts'
+import { type Fact, reagentNamed, universalColourAt } from '../tube/index.ts'
 
 /** What is compared of a step: seen or foretold. */
 export interface Features {
@@ -15,6 +15,8 @@ export interface Features {
   readonly gases: readonly string[]
   /** What was looked for and not seen: a gas by its test, `bubbles`, `decolourised`, `precipitate`, a flame by its colour, `solution` with one. */
   readonly denied?: readonly string[]
+  /** Gases that came off in the step before and are at the mouth of the tube still. */
+  readonly still?: readonly string[]
   /** Bubbles without a test. */
   readonly bubbles: boolean
   /** Colour of the flame; `none` where the student looked and saw none. */
@@ -25,9 +27,13 @@ export interface Features {
   readonly turned: readonly string[]
   /** Melting, subliming, droplets, a ring. */
   readonly marks: readonly string[]
+  /** What a test paper or universal indicator turned; `stayed` where the student saw no change. */
+  readonly paper?: string | undefined
   /** Where it was not said how much was added: what each of the usual amounts would show, in the order of `UNSAID`. */
   readonly either?: readonly Features[]
 }
+
+const UNIVERSAL = 'universal indicator'
 
 export const NOTHING: Features = {
   precipitate: 'none',
@@ -97,7 +103,7 @@ function withForetold(sum: Features, fact: Fact): Features {
     case 'gasTest':
       return withGas(sum, readingOf(fact.test, fact.gas))
     case 'paper':
-      return withGas(sum, `${fact.paper} ${fact.turns}`)
+      return { ...sum, paper: fact.turns }
     case 'looks':
       return { ...sum, solution: fact.solution, solid: fact.solid }
     default:
@@ -118,10 +124,25 @@ interface Act {
  */
 export function featuresRead(facts: readonly ObservedFact[], act?: Act): Features | undefined {
   if (facts.length === 0) return undefined
+  if (act?.do === 'add' && isPaper(act.reagent)) return { ...NOTHING, paper: paperRead(facts, act.reagent) }
   const test = act?.do === 'gas' && act.reagent !== undefined ? gasTestNamed(act.reagent) : undefined
   const exact = facts.map((fact) => (test ? inThisTest(fact, test) : fact))
   const seen = exact.reduce(withSeen, NOTHING)
   return act?.do === 'flame' && seen.flame === undefined ? { ...seen, flame: 'none' } : seen
+}
+
+const isPaper = (reagent: string | undefined): reagent is string =>
+  reagent !== undefined && reagentNamed(reagent)?.paper !== undefined
+
+/** The colour that a paper or an indicator was seen to take, however it was put; undefined where nothing of it was said. */
+function paperRead(facts: readonly ObservedFact[], paper: string): string | undefined {
+  for (const fact of facts) {
+    if (fact.kind === 'pH') return paper === UNIVERSAL ? universalColourAt((fact.from + fact.to) / 2) : undefined
+    if (fact.kind === 'solution') return fact.to
+    if (fact.kind === 'gas') return fact.test.split(' ').at(-1)
+    if (fact.kind === 'noChange' || fact.kind === 'not') return paper === UNIVERSAL ? 'green' : 'stayed'
+  }
+  return undefined
 }
 
 /** A reading of a gas, made exact by the test it was made in. */
@@ -155,7 +176,7 @@ function withSeen(sum: Features, fact: ObservedFact): Features {
     case 'noGas':
       return withDenied(sum, 'bubbles')
     case 'pH':
-      return withGas(sum, `universal indicator ${universalColourAt((fact.from + fact.to) / 2)}`)
+      return { ...sum, paper: universalColourAt((fact.from + fact.to) / 2) }
     case 'gas':
       return fact.test === 'cobalt paper pink' ? withMark(sum, 'droplets') : withGas(sum, fact.test)
     case 'effervescence':

@@ -125,7 +125,7 @@ function begin(hypothesis: Hypothesis, tube: Begun): Reached | 'cannot be' {
 function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeStep | undefined): Reached | 'cannot be' {
   if (before === 'cannot be' || !step) return before
   const after = coursesOf(before.tubes, step).map(([tube, exact]) => played(tube(), exact))
-  const features = eitherOf(after.map((one) => one.features))
+  const features = stillThere(eitherOf(after.map((one) => one.features)), before.features.at(-1))
   // Potassium that only stands in for another cation does not colour the flame.
   const stoodIn = step.do === 'flame' && features.flame === 'lilac' && !ions.some(({ ion }) => ion === 'K+')
   return {
@@ -136,6 +136,12 @@ function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeS
     ),
     features: [...before.features, stoodIn ? NOTHING : features],
   }
+}
+
+/** The gas of the step before, which may be tested only now. */
+function stillThere(features: Features, before: Features | undefined): Features {
+  const still = before?.gases.filter((gas) => !features.gases.includes(gas)) ?? []
+  return still.length > 0 ? { ...features, still } : features
 }
 
 /** Every way in which a step may have been done: once a tube has several courses, each keeps to its amount. */
@@ -180,8 +186,19 @@ export function together(one: Features, other: Features): Features {
     solid: one.solid && one.solid !== 'white' ? one.solid : (other.solid ?? one.solid),
     turned: both(one.turned, other.turned),
     marks: both(one.marks, other.marks),
+    ...paperOf(one, other),
+    ...(one.still || other.still ? { still: both(one.still ?? [], other.still ?? []) } : {}),
   }
 }
+
+/** The paper of two ions together: the one that turns it, acid before alkali. */
+function paperOf({ paper: one }: Features, { paper: other }: Features): Pick<Features, 'paper'> {
+  if (one === undefined && other === undefined) return {}
+  if (one === 'red' || other === 'red') return { paper: 'red' }
+  return { paper: turnsPaper(one) ? one : (other ?? one) }
+}
+
+const turnsPaper = (paper: string | undefined) => paper !== undefined && paper !== 'green'
 
 /** Whether features say that anything shows. */
 export const shows = (features: Features | undefined): boolean =>
@@ -193,5 +210,6 @@ export const shows = (features: Features | undefined): boolean =>
     features.decolourised ||
     features.flame !== undefined ||
     features.fate !== undefined ||
+    turnsPaper(features.paper) ||
     features.turned.length > 0 ||
     features.marks.length > 0)

@@ -1,6 +1,8 @@
 import { ChemistryError } from '../problem/index.ts'
 import { dryTube, freshTube, type Tube } from '../tube/index.ts'
+import { hydrateOf } from './hydrates.ts'
 import { type Candidate, chargeOf, saltOf } from './ions.ts'
+import { variantsOf } from './strengths.ts'
 
 /** How a sample came: dissolved, or as the solid from its jar. */
 export type SampleForm = 'solution' | 'solid'
@@ -8,6 +10,10 @@ export type SampleForm = 'solution' | 'solid'
 /** Ions that a sample is supposed to hold. */
 export interface Hypothesis {
   readonly ions: readonly Candidate[]
+  /** Dry salts have their water of crystallisation. */
+  readonly hydrated?: true
+  /** Acid before silver, barium or lead was enough to acidify, however little was written. */
+  readonly acidified?: true
 }
 
 /** What a tube began with. */
@@ -16,8 +22,12 @@ export interface Portion {
   readonly form: SampleForm
 }
 
-/** Names a hypothesis, for what is remembered of it. */
-export const keyOf = ({ ions }: Hypothesis) => ions.map(({ ion }) => ion).join(' ')
+/** Names a hypothesis, for what is remembered of it. How acid was added is seen from the steps. */
+export const keyOf = ({ ions, hydrated }: Hypothesis) =>
+  `${ions.map(({ ion, strength }) => `${ion} ${strength}`).join(' ')}${hydrated ? ' hydrated' : ''}`
+
+/** Names the ions of a hypothesis, however strong. */
+export const nameOfSet = (ions: readonly Candidate[]) => ions.map(({ ion }) => ion).join(' ')
 
 /** What goes along with ions so that a solution of them can be: nitrate with cations, potassium with anions, whose flame hides no other. */
 function solutionOf({ ions }: Hypothesis): Readonly<Record<string, number>> {
@@ -32,7 +42,7 @@ const SPATULA_TIP = 5e-4
 const SPECTATORS = { cation: 'K+', anion: 'NO3-' } as const
 
 /** Salts that ions may come as when the sample is dry: each with the next of the other sign. */
-function saltsOf({ ions }: Hypothesis): readonly string[] {
+export function saltsOf({ ions }: Hypothesis): readonly string[] {
   const cations = ions.flatMap(({ ion, kind }) => (kind === 'cation' && ion !== 'H+' ? [ion] : []))
   const anions = ions.flatMap(({ ion, kind }) => (kind === 'anion' ? [ion] : []))
   const [some, others] = [cations.length > 0 ? cations : [SPECTATORS.cation], anions.length > 0 ? anions : [SPECTATORS.anion]]
@@ -42,6 +52,9 @@ function saltsOf({ ions }: Hypothesis): readonly string[] {
   )
 }
 
+/** pH above which hydroxide is still itself. */
+const ALKALINE = 9
+
 /**
  * A fresh portion of a sample of a hypothesis.
  *
@@ -49,21 +62,20 @@ function saltsOf({ ions }: Hypothesis): readonly string[] {
  */
 export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tube | undefined {
   try {
-    if (form === 'solid') return dryTube(Object.fromEntries(saltsOf(hypothesis).map((salt) => [salt, SPATULA_TIP])))
+    if (form === 'solid') {
+      const salts = saltsOf(hypothesis).map((salt) => (hypothesis.hydrated ? hydrateOf(salt) : salt))
+      return dryTube(Object.fromEntries(salts.map((salt) => [salt, SPATULA_TIP])))
+    }
     const tube = freshTube(solutionOf(hypothesis), cm3)
-    return tube.view.solids.length > 0 ? undefined : tube
+    // A salt that hydrolyses is kept clear by a little acid, in which hydroxide would be gone.
+    const neutralised = hypothesis.ions.some(({ ion }) => ion === 'OH-') && tube.view.equilibrium.pH < ALKALINE
+    return tube.view.solids.length > 0 || neutralised ? undefined : tube
   } catch (error) {
     if (error instanceof ChemistryError) return undefined
     throw error
   }
 }
 
-/** pH above which hydroxide is still itself. */
-const ALKALINE = 9
-
-/** Whether two ions stand together in a clear solution, by playing them. `standTogether` has it from the table. */
-export function areCompatible(one: Candidate, other: Candidate): boolean {
-  const tube = freshPortion({ ions: [one, other] }, { cm3: 1, form: 'solution' })
-  // A salt that hydrolyses is kept clear by a little acid, in which hydroxide would be gone.
-  return tube !== undefined && (![one, other].some(({ ion }) => ion === 'OH-') || tube.view.equilibrium.pH > ALKALINE)
-}
+/** Whether two ions stand together in a clear solution at any strength at which they are weighed. `standTogether` has it from the table. */
+export const areCompatible = (one: Candidate, other: Candidate): boolean =>
+  variantsOf([one, other]).some((ions) => freshPortion({ ions }, { cm3: 1, form: 'solution' }) !== undefined)

@@ -6,8 +6,10 @@ import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
 import { type Product, probabilitiesIn, productOf } from './products.ts'
 import { type Rack, type RackKnown, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
+import type { Stated } from './priors.ts'
 import { posterior, type Scored } from './scored.ts'
-import { type Alone, rowsOf, scoreAll } from './scoring.ts'
+import { strengthsOf } from './strengths.ts'
+import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
@@ -26,6 +28,10 @@ export interface IonVerdict {
 export interface SampleVerdict {
   readonly material: string
   readonly ions: readonly IonVerdict[]
+  /** How likely it is that none of the ions is in it, as in water. */
+  readonly nothing: number
+  /** How likely it is that it holds what the list of ions does not have. */
+  readonly other: number
   readonly gases: readonly { readonly gas: string; readonly at: string }[]
   /** Steps that the likeliest answer explains badly: worth repeating. */
   readonly doubtful: readonly string[]
@@ -41,14 +47,19 @@ export interface Identification extends SampleVerdict {
 
 /** What is known besides the record. */
 export interface IdentifyOptions extends RackKnown {
+  /** What the sheet says of each sample beforehand, by its material. */
+  readonly stated?: Readonly<Record<string, Stated>>
   /** Reagents that the task allows for further tests. */
   readonly allowed?: ReadonlySet<string>
   /** Only this sample. */
   readonly only?: string
 }
 
-const PRESENT = 0.95
-const ABSENT = 0.05
+/** Thresholds, from the reliability diagram of docs/chemistry.md. */
+const PRESENT = 0.9
+const ABSENT = 0.02
+/** An ion is absent only if the record is at least five times worse explained with it beside the likeliest set, ln. */
+const WORSE_WITH = -Math.log(5)
 /** A step speaks for an ion when it raises its log odds by so much. */
 const SPEAKS = 0.7
 /** Steps less likely than this under the likeliest answer are worth repeating, ln. */
@@ -56,10 +67,13 @@ const DOUBTFUL = Math.log(0.03)
 
 const logOdds = (probability: number) => Math.log((probability + 1e-9) / (1 - probability + 1e-9))
 
-function verdictOf(probability: number, borneOn: boolean): Verdict {
+/** @param beside - how much better the record is explained with it beside the likeliest set, ln */
+function verdictOf(probability: number, borneOn: boolean, beside: number | undefined): Verdict {
   if (probability >= PRESENT) return 'present'
   if (!borneOn) return 'untested'
-  return probability < ABSENT ? 'absent' : 'possible'
+  if (probability >= ABSENT) return 'possible'
+  // What the likeliest set hides was not tested, however unlikely it is beforehand.
+  return beside === undefined || beside <= WORSE_WITH ? 'absent' : 'untested'
 }
 
 /** Steps that speak for an ion and against it, the most telling first. */
@@ -101,17 +115,20 @@ const VERDICT_AT = 0.75
 
 /** Identifies one sample from its record: first the verdict, then the advice. */
 function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Generator<Progress, Identification> {
-  const { material, tubes } = record
+  const { material, tubes, root = material } = record
   const rows = rowsOf(tubes)
-  const scoring = scoreAll(tubes)
-  let step = scoring.next()
-  for (; !step.done; step = scoring.next()) yield { done: VERDICT_AT * step.value }
-  const { scored, alone } = step.value
+  const running = scoreAll(tubes, options.stated?.[root])
+  let step = running.next()
+  for (; !step.done; step = running.next()) yield { done: VERDICT_AT * step.value }
+  const scoring = step.value
+  const { scored } = scoring
   const weights = posterior(scored)
   const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
   const verdict: SampleVerdict = {
     material,
-    ...ionsAndSteps(record, scored, weights, alone, scored[best]),
+    ...ionsAndSteps(record, scoring, weights, scored[best]),
+    nothing: shareOf('nothing', scored, weights),
+    other: shareOf('other', scored, weights),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     doubtful: rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
   }
@@ -122,27 +139,31 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
   return { ...verdict, next: sought.value }
 }
 
+const shareOf = (kind: Scored['kind'], scored: readonly Scored[], weights: readonly number[]) =>
+  scored.reduce((sum, one, index) => (one.kind === kind ? sum + (weights[index] ?? 0) : sum), 0)
+
 function ionsAndSteps(
   record: SampleRecord,
-  scored: readonly Scored[],
+  { scored, alone, beside }: Scoring,
   weights: readonly number[],
-  alone: Alone,
   best: Scored | undefined,
 ): Pick<SampleVerdict, 'ions' | 'steps'> {
   const { tubes, root } = record
   const rows = rowsOf(tubes)
   const product = root === undefined ? undefined : productOf(scored, weights, record)
   const probabilityOf = product ? probabilitiesIn(product, scored, weights, rows.length) : probabilitiesOf(scored, rows.length)
-  const meant = meaningsOf(rows, tubes, alone, best)
+  const meant = meaningsOf(rows, tubes, alone.byIon, best)
   const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
+  const shownAlone = (ion: string, index: number) =>
+    CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))
   const recorded = rows.some(({ seen }) => seen !== undefined)
   const ions = CANDIDATES.map(({ ion }): IonVerdict => {
     const probability = probabilityOf(ion)
     const brought = product?.brought.has(ion) ?? false
-    const borneOn = !brought && rows.some(({ seen }, index) => seen !== undefined && shows(alone.get(ion)?.[index]))
+    const borneOn = !brought && rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
     return {
       ion,
-      verdict: recorded && !brought ? verdictOf(probability, borneOn) : 'untested',
+      verdict: recorded && !brought ? verdictOf(probability, borneOn, beside.get(ion)) : 'untested',
       probability,
       ...withWitnesses(ion, probability, evidenceOf(rows, ion, probabilityOf), steps),
     }
@@ -183,7 +204,7 @@ export function* identifying(
     .map((record) => ({ ...record, tubes: record.tubes.filter(({ steps }) => steps.length > 0) }))
   const found: Identification[] = []
   for (const [index, record] of records.entries()) {
-    const key = JSON.stringify([record, [...(options.allowed ?? ['all'])]])
+    const key = JSON.stringify([record, [...(options.allowed ?? ['all'])], options.stated?.[record.root ?? record.material] ?? {}])
     const before = known.get(key)
     if (before) {
       found.push(before)

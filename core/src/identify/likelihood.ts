@@ -1,4 +1,4 @@
-import { givesReading } from '../gas/index.ts'
+import { gasToldBy, givesReading } from '../gas/index.ts'
 import type { Features } from './features.ts'
 import { ifAmount, UNSAID } from './unsaid.ts'
 
@@ -10,42 +10,57 @@ const LIKELY = {
   same: 0.93,
   /** The same colour in other words. */
   otherShade: 0.45,
-  nearColour: 0.11,
-  otherColour: 0.02,
+  nearColour: 0.07,
+  /** White and cream, by which halides are told apart, are taken for one another oftener. */
+  whiteForCream: 0.12,
+  otherColour: 0.004,
   colourNotSaid: 0.5,
-  missed: { full: 0.02, slight: 0.4 },
+  missed: { full: 0.006, slight: 0.4 },
   /** A precipitate that came and went within the step, of which nothing was said: in an excess at once it is hardly seen. */
   passedUnsaid: 0.35,
-  imagined: 0.02,
+  imagined: { full: 0.003, slight: 0.015 },
   slightForFull: 0.5,
-  fateNear: 0.25,
-  fateOpposite: 0.03,
+  fateNear: 0.15,
+  fateOpposite: 0.008,
   fateNotSaid: 0.4,
-  fateOfNothing: 0.08,
+  fateOfNothing: 0.03,
   solutionNotSaid: 0.4,
-  solutionImagined: 0.1,
+  solutionImagined: 0.03,
   gasTested: 0.95,
+  gasOtherTest: 0.25,
   gasBubblesOnly: 0.45,
-  gasMissed: { bubbles: 0.08, quiet: 0.35 },
+  gasMissed: { bubbles: 0.03, quiet: 0.3 },
+  /** Of several gases one is tested, seldom all: one of them found, or only bubbles seen. */
+  oneOfGases: 0.6,
   /** Looked for, and said not to be there, though it is foretold. */
-  gasDenied: 0.04,
-  bubblesDenied: 0.08,
-  colourDenied: 0.1,
-  gasImagined: 0.008,
-  bubblesImagined: 0.05,
+  gasDenied: 0.02,
+  bubblesDenied: 0.04,
+  colourDenied: 0.06,
+  gasImagined: 0.002,
+  bubblesImagined: 0.012,
+  /** So little that no bubbles are foretold, and bubbles were seen; or enough was got of it for a pop. */
+  bubblesOfLittle: 0.12,
+  popOfLittle: 0.3,
+  /** A gas of the step before that was tested only now. */
+  gasTestedLate: 0.4,
   decolourisedMissed: 0.25,
-  decolourisedImagined: 0.06,
-  flameOther: 0.01,
-  flameMissed: 0.12,
+  decolourisedImagined: 0.015,
+  flameOther: 0.004,
+  /** Sodium is on every wire and in every dust. */
+  flameOfSodium: 0.02,
+  flameMissed: 0.06,
   markMissed: 0.25,
-  markImagined: 0.02,
+  markImagined: 0.005,
   turnedMissed: 0.2,
-  turnedImagined: 0.05,
+  turnedImagined: 0.01,
+  paperUnread: 0.2,
 } as const
 
 /** Words for one colour, as one student and another use them. */
 const SHADES: readonly (readonly string[])[] = [
   ['green', 'dirty green', 'pale green'],
+  ['green', 'blue-green'],
+  ['blue', 'blue-green'],
   ['pale blue', 'blue'],
   ['red-brown', 'brown', 'rust'],
   ['yellow', 'bright yellow'],
@@ -76,12 +91,15 @@ const NEAR: readonly (readonly string[])[] = [
   ['orange', 'brown'],
 ]
 
+const HALIDES = new Set(['white', 'cream'])
+
 function colourLikelihood(seen: string | undefined, foretold: string | undefined): number {
   if (seen === undefined || foretold === undefined) return LIKELY.colourNotSaid
   if (seen === foretold) return LIKELY.same
   const among = (groups: readonly (readonly string[])[]) =>
     groups.some((group) => group.includes(seen) && group.includes(foretold))
   if (among(SHADES)) return LIKELY.otherShade
+  if (HALIDES.has(seen) && HALIDES.has(foretold)) return LIKELY.whiteForCream
   return among(NEAR) ? LIKELY.nearColour : LIKELY.otherColour
 }
 
@@ -91,7 +109,7 @@ const passedUnsaid = (seen: Features, foretold: Features) =>
 
 function precipitateLikelihood(seen: Features, foretold: Features): number {
   if (passedUnsaid(seen, foretold)) return LIKELY.passedUnsaid
-  if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined
+  if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined[seen.precipitate]
   if (seen.precipitate === 'none') return LIKELY.missed[foretold.precipitate]
   const size = seen.precipitate === foretold.precipitate ? 1 : LIKELY.slightForFull
   return size * colourLikelihood(seen.colour, foretold.colour)
@@ -118,19 +136,65 @@ function solutionLikelihood(seen: Features, foretold: Features): number {
 /** Whether what was read of a gas may be what was foretold: that gas, or the very result of a test. */
 const tells = (reading: string, foretold: string) => reading === foretold || givesReading(foretold, reading)
 
+/** Of one gas that is foretold: found, denied, seen as bubbles only, or missed. */
+function oneGasLikelihood(gas: string, seen: Features, foretold: Features): number {
+  if (isDenied(gas, seen)) return LIKELY.gasDenied
+  if (isFound(gas, seen)) return byItsTest(gas, seen) ? LIKELY.gasTested : LIKELY.gasOtherTest
+  if (seen.bubbles && foretold.bubbles) return LIKELY.gasBubblesOnly
+  return foretold.bubbles ? LIKELY.gasMissed.bubbles : LIKELY.gasMissed.quiet
+}
+
+const isDenied = (gas: string, { denied }: Features) => denied?.some((reading) => tells(reading, gas)) ?? false
+/** Whether a gas was found by the test that tells it from others: limewater turns milky with sulfur dioxide, too. */
+const byItsTest = (gas: string, { gases }: Features) => gases.some((reading) => reading === gas || gasToldBy(reading) === gas)
+const isFound = (gas: string, { gases }: Features) => gases.some((reading) => tells(reading, gas))
+
+/** Of several gases one is tested, seldom all; of those not tested there is nothing to miss. */
+function severalGasesLikelihood(seen: Features, foretold: Features): number {
+  const denied = foretold.gases.filter((gas) => isDenied(gas, seen))
+  const rest = foretold.gases.filter((gas) => !denied.includes(gas))
+  const open = rest.length === 0 || rest.some((gas) => isFound(gas, seen)) ? LIKELY.oneOfGases : undefined
+  const [first = ''] = rest
+  return LIKELY.gasDenied ** denied.length * (open ?? oneGasLikelihood(first, seen, foretold))
+}
+
+/** Gases that leave without bubbles: what bubbles tell of their amount is nothing. */
+const QUIET = new Set(['NH3', 'HCl', 'SO2'])
+
+/** How likely bubbles or a pop are of a gas of which there is hardly any. */
+function littleLikelihood(seen: Features, { gases, bubbles }: Features): number {
+  if (bubbles || gases.length === 0 || gases.some((gas) => QUIET.has(gas))) return 1
+  return (seen.bubbles ? LIKELY.bubblesOfLittle : 1) * (gases.includes('H2') && isFound('H2', seen) ? LIKELY.popOfLittle : 1)
+}
+
+/** How likely a reading is that no gas foretold in this step explains. */
+const unexplained = (reading: string, { still }: Features) =>
+  still?.some((gas) => tells(reading, gas)) ? LIKELY.gasTestedLate : LIKELY.gasImagined
+
 function gasLikelihood(seen: Features, foretold: Features): number {
+  const [only] = foretold.gases
   let likelihood = 1
-  const isDenied = (gas: string) => seen.denied?.some((reading) => tells(reading, gas)) ?? false
-  for (const gas of foretold.gases) {
-    if (isDenied(gas)) likelihood *= LIKELY.gasDenied
-    else if (seen.gases.some((reading) => tells(reading, gas))) likelihood *= LIKELY.gasTested
-    else if (seen.bubbles && foretold.bubbles) likelihood *= LIKELY.gasBubblesOnly
-    else likelihood *= foretold.bubbles ? LIKELY.gasMissed.bubbles : LIKELY.gasMissed.quiet
-  }
-  for (const reading of seen.gases) if (!foretold.gases.some((gas) => tells(reading, gas))) likelihood *= LIKELY.gasImagined
+  if (foretold.gases.length > 1) likelihood *= severalGasesLikelihood(seen, foretold)
+  else if (only !== undefined) likelihood *= oneGasLikelihood(only, seen, foretold)
+  for (const reading of seen.gases)
+    if (!foretold.gases.some((gas) => tells(reading, gas))) likelihood *= unexplained(reading, foretold)
+  likelihood *= littleLikelihood(seen, foretold)
   if (seen.bubbles && foretold.gases.length === 0) likelihood *= LIKELY.bubblesImagined
   if (foretold.bubbles && seen.denied?.includes('bubbles')) likelihood *= LIKELY.bubblesDenied
   return likelihood
+}
+
+/** Colours of universal indicator along its scale, and how likely one is read for another by how far they are apart. */
+const SCALE = ['red', 'orange', 'yellow', 'green', 'blue', 'purple']
+const OFF_BY = [0.8, 0.14, 0.03, 0.01, 0.005, 0.005] as const
+/** Litmus turns or stays. */
+const LITMUS = { right: 0.96, turned: 0.04, stayed: 0.1 } as const
+
+function paperLikelihood(seen: string, foretold: string | undefined): number {
+  if (seen === 'stayed') return foretold === undefined ? LITMUS.right : LITMUS.stayed
+  const [own, other] = [SCALE.indexOf(seen), SCALE.indexOf(foretold ?? '')]
+  if (foretold === undefined) return LITMUS.turned
+  return own < 0 || other < 0 ? LIKELY.paperUnread : (OFF_BY[Math.abs(own - other)] ?? LIKELY.paperUnread)
 }
 
 /** ln of how likely a record of a step is, if the model is right about what is in the tube. */
@@ -149,9 +213,28 @@ export function logLikelihood(seen: Features, foretold: Features): number {
   if (seen.flame !== undefined)
     likelihood *= seen.flame === foretold.flame ? LIKELY.same : flameLikelihood(seen.flame, foretold.flame)
   if (seen.solid !== undefined && foretold.solid !== undefined) likelihood *= colourLikelihood(seen.solid, foretold.solid)
+  if (seen.paper !== undefined) likelihood *= paperLikelihood(seen.paper, foretold.paper)
   return Math.log(
     likelihood * markLikelihood(seen, foretold) * turnedLikelihood(seen, foretold) * denialLikelihood(seen, foretold),
   )
+}
+
+/** How often a precipitate of a colour is written down whatever is in the tube (judgement). */
+const CHANCE_COLOUR: Readonly<Record<string, number>> = { white: 0.45, yellow: 0.08, blue: 0.06, green: 0.06, brown: 0.06 }
+const RARE_COLOUR = 0.03
+
+/** How likely a record of a step is whatever is in the tube: what a slip leaves on paper (judgement). */
+export function byChance(seen: Features): number {
+  let chance = seen.precipitate === 'none' ? 0.55 : 0.3 * (CHANCE_COLOUR[seen.colour ?? 'white'] ?? RARE_COLOUR)
+  if (seen.fate !== undefined) chance *= seen.fate === 'dissolves' ? 0.25 : 0.15
+  if (seen.solution !== undefined) chance *= seen.solution === 'colourless' ? 0.25 : 0.1
+  chance *= 0.08 ** seen.gases.length * 0.1 ** seen.marks.length
+  if (seen.bubbles) chance *= 0.12
+  if (seen.decolourised) chance *= 0.1
+  if (seen.flame !== undefined) chance *= seen.flame === 'none' || seen.flame === 'yellow' ? 0.3 : 0.1
+  if (seen.turned.length > 0) chance *= 0.15
+  if (seen.paper !== undefined) chance *= 0.3
+  return chance
 }
 
 /** Colours that were denied though they are foretold. A gas that was denied is weighed with the gases. */
@@ -175,5 +258,6 @@ function turnedLikelihood(seen: Features, foretold: Features): number {
 
 function flameLikelihood(seen: string, foretold: string | undefined): number {
   if (seen === 'none') return foretold === undefined ? LIKELY.same : LIKELY.flameMissed
+  if (seen === 'yellow') return LIKELY.flameOfSodium
   return foretold === undefined ? LIKELY.flameOther : Math.max(LIKELY.flameOther, colourLikelihood(seen, foretold) / 2)
 }

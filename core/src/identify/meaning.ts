@@ -3,7 +3,7 @@ import { contentsBefore, playedStep, shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
-import type { Alone } from './scoring.ts'
+import type { AloneIn } from './playing.ts'
 import { likelihoodOf, NOTHING_SHOWN, numberOf } from './tables/featureNumbers.ts'
 
 /** What one recorded step says by itself. */
@@ -27,7 +27,7 @@ const RULED_OUT = Math.log(0.1)
 export function meaningsOf(
   rows: readonly RecordedStep[],
   tubes: readonly RecordedTube[],
-  alone: Alone,
+  alone: AloneIn['byIon'],
   best: Scored | undefined,
 ): readonly StepMeaning[] {
   const equations = best ? equationsOf(best, tubes) : []

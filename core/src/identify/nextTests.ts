@@ -41,10 +41,10 @@ interface Outcome extends WeighedOutcome {
 
 /** What each of some ions shows alone in a test, by number. */
 function aloneIn(ions: ReadonlySet<Candidate>, fresh: Begun, steps: readonly TubeStep[]): AloneNumbers {
-  const numbers = new Map<string, Int32Array>()
+  const numbers = new Map<Candidate, Int32Array>()
   for (const one of ions) {
     const features = foretell({ ions: [one] }, fresh, steps)
-    if (features) numbers.set(one.ion, Int32Array.from(features, numberOf))
+    if (features) numbers.set(one, Int32Array.from(features, numberOf))
   }
   return numbers
 }
@@ -97,7 +97,8 @@ function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boo
 /** The likeliest hypotheses, of which a test should tell which it is. */
 function stillOpen(scored: readonly Scored[], weights: readonly number[]): readonly Open[] {
   const likeliest = scored
-    .map(({ hypothesis }, index) => ({ hypothesis, weight: weights[index] ?? 0, turn: (index * SPREAD) % scored.length }))
+    .flatMap((one, index) => (one.kind === 'other' ? [] : [{ ...one, index }]))
+    .map(({ hypothesis, index }) => ({ hypothesis, weight: weights[index] ?? 0, turn: (index * SPREAD) % scored.length }))
     .toSorted((a, b) => b.weight - a.weight || a.turn - b.turn)
     .slice(0, STILL_OPEN)
   const all = likeliest.reduce((sum, { weight }) => sum + weight, 0)

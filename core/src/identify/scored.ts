@@ -4,38 +4,35 @@ import type { Candidate } from './ions.ts'
 /** A hypothesis with how likely it makes each recorded step. */
 export interface Scored {
   readonly hypothesis: Hypothesis
+  /** ln of how likely it is beforehand. */
   readonly prior: number
   /** ln likelihood of each recorded step. */
   readonly steps: readonly number[]
+  /** No ion of the list, which shows what water shows; or something that the list does not have. */
+  readonly kind?: 'nothing' | 'other'
 }
 
-/** Every further ion is so much less likely beforehand, ln. */
-const FURTHER_ION = 1
-/** A third ion of a sign is rarer still. */
-const THIRD_ION = 1.5
 /** A hypothesis that was not played in full is trusted less, ln. */
-const NOT_PLAYED = 2
+export const NOT_PLAYED = 2
 
 /** ln of how likely the record is with a hypothesis, and it beforehand. */
-export function totalOf({ prior, steps }: Scored): number {
+export function totalOf({ prior, steps }: Pick<Scored, 'prior' | 'steps'>): number {
   let sum = prior
   for (const step of steps) sum += step
   return sum
 }
 
-/** How likely a set of so many ions is beforehand, ln. */
-export function priorOfSizes(cations: number, anions: number): number {
-  const thirds = (cations > 2 ? 1 : 0) + (anions > 2 ? 1 : 0)
-  return -FURTHER_ION * (cations + anions - 2) - THIRD_ION * thirds
+/** ln of a sum of what is given as ln. */
+export function logSum(values: readonly number[]): number {
+  const most = values.reduce((best, value) => Math.max(best, value), Number.NEGATIVE_INFINITY)
+  return most === Number.NEGATIVE_INFINITY
+    ? most
+    : most + Math.log(values.reduce((sum, value) => sum + Math.exp(value - most), 0))
 }
 
-/** The same for one that is not played in full. */
-export const priorUnplayed = (cations: number, anions: number) => priorOfSizes(cations, anions) - NOT_PLAYED
-
-/** How many ions of a set are cations, and how many anions. */
-export function sizesOf(ions: readonly Candidate[]): readonly [cations: number, anions: number] {
-  const cations = ions.filter(({ kind }) => kind === 'cation').length
-  return [cations, ions.length - cations]
+/** The cations of a set, and its anions. */
+export function signsOf(ions: readonly Candidate[]): readonly [cations: readonly Candidate[], anions: readonly Candidate[]] {
+  return [ions.filter(({ kind }) => kind === 'cation'), ions.filter(({ kind }) => kind === 'anion')]
 }
 
 /** Posterior probabilities, in the order of the hypotheses. */

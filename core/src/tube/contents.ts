@@ -134,15 +134,28 @@ const HOT = 90
 /** Contents are never changed in place, so what was found for them is remembered with them. */
 const settled = new WeakMap<Contents, Equilibrium>()
 
+/**
+ * Hydroxides that ethanoate keeps in solution while it is cold, as its complexes; boiled, they come down (common practice:
+ * iron(III) ethanoate is blood red, and brown and cloudy when boiled).
+ */
+const HELD_BY_ETHANOATE: readonly string[] = ['Cu(OH)2', 'Cu4(OH)6SO4', 'Fe(OH)3', 'Al(OH)3', 'Cr(OH)3']
+/** Above this alkali outdoes the ethanoate, pH. */
+const OUTDONE = 6.5
+
 /** The equilibrium of a tube. */
 export function settle(contents: Contents): Equilibrium {
   const known = settled.get(contents)
   if (known) return known
-  const found = equilibrate(totalsIn(contents), {
-    without: slowIn(contents),
-    ...(contents.hot ? { celsius: HOT } : {}),
-    ...(contents.near ? { start: contents.near } : {}),
-  })
+  const slow = slowIn(contents)
+  const held = !contents.hot && (contents.amounts.CH3COO ?? 0) > 0 ? settleWithout(contents, [...slow, ...HELD_BY_ETHANOATE]) : undefined
+  const found = held && held.pH < OUTDONE ? held : settleWithout(contents, slow)
   settled.set(contents, found)
   return found
 }
+
+const settleWithout = (contents: Contents, without: readonly string[]): Equilibrium =>
+  equilibrate(totalsIn(contents), {
+    without,
+    ...(contents.hot ? { celsius: HOT } : {}),
+    ...(contents.near ? { start: contents.near } : {}),
+  })

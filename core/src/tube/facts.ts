@@ -117,7 +117,11 @@ const BUBBLES_FROM = 5e-6
 const QUIET = new Set(['NH3', 'HCl', 'I2', 'Br2'])
 
 function gasFactsOf(gases: readonly GasOff[]): readonly Fact[] {
-  return gases.map(({ gas, amount }) => ({ kind: 'gas', gas, bubbles: !QUIET.has(gas) && amount > BUBBLES_FROM }))
+  return gases.map(({ gas, amount, quiet = 0 }) => ({
+    kind: 'gas',
+    gas,
+    bubbles: !QUIET.has(gas) && amount - quiet > BUBBLES_FROM,
+  }))
 }
 
 /** What is seen in one step. */

@@ -7,6 +7,8 @@ export interface GasOff {
   readonly gas: string
   readonly amount: number
   readonly equation: string
+  /** Of that what leaves the surface without bubbles, and is smelt or shown by a paper. */
+  readonly quiet?: number
 }
 
 const RULES = GASES.flatMap(({ gas, comesOff }) => (comesOff ? [{ gas, ...comesOff }] : []))
@@ -44,6 +46,22 @@ export function letGasOff(contents: Contents, boiling = false): { readonly conte
     if (!some) break
   }
   return { contents: now, off: [...amounts].map(([{ gas, equation }, amount]) => ({ gas, amount, equation })) }
+}
+
+/** Part of the dissolved sulfur dioxide that leaves a tube during a step, cold and hot (judgement). */
+const SULFUR_DIOXIDE_LEAVES = { cold: 0.05, hot: 0.25 } as const
+/** Dissolved sulfur dioxide that is smelt over a tube, mol/dm³, cold and hot (judgement: its smell is met at once). */
+const SULFUR_DIOXIDE_SMELT = { cold: 0.01, hot: 0.002 } as const
+
+/** Sulfur dioxide, which water holds well, over the tube all the same. */
+export function letSulfurDioxideOff(contents: Contents): { readonly contents: Contents; readonly off: readonly GasOff[] } {
+  if (!((contents.amounts.SO3 ?? 0) > 0)) return { contents, off: [] }
+  const how = contents.hot ? 'hot' : 'cold'
+  const held = settle(contents).species.get('SO2') ?? 0
+  if (held < SULFUR_DIOXIDE_SMELT[how]) return { contents, off: [] }
+  const amount = (SULFUR_DIOXIDE_LEAVES[how] * held * contents.volume) / 1000
+  const equation = 'SO3^2-(aq) + 2H+(aq) -> SO2(g) + H2O(l)'
+  return { contents: withAmounts(contents, { SO3: -amount, H: -2 * amount }), off: [{ gas: 'SO2', amount, equation, quiet: amount }] }
 }
 
 /** Hydrogen peroxide on manganese(IV) oxide, which only hastens it. */

@@ -2,7 +2,7 @@ import type { Component } from '../aqueous/index.ts'
 import { type Contents, pour, settle, withAmounts } from './contents.ts'
 import { dissolution, precipitation } from './equations.ts'
 import { type Fact, factsOf, look, type View } from './facts.ts'
-import { type GasOff, letGasOff, letOxygenOff, mayFizz } from './gases.ts'
+import { type GasOff, letGasOff, letOxygenOff, letSulfurDioxideOff, mayFizz } from './gases.ts'
 import { reactMetals } from './metals.ts'
 import type { Reagent } from './reagent.ts'
 import { runRedox } from './redox.ts'
@@ -42,14 +42,15 @@ export function play(contents: Contents, { boiling = false, warming = false } = 
   const metals = reactMetals(redox.contents, warming)
   const oxygen = letOxygenOff(metals.contents)
   const gas = letGasOff(oxygen.contents, boiling)
+  const smelt = letSulfurDioxideOff(gas.contents)
   const made = Object.entries(redox.gases).map(([name, amount]) => ({ gas: name, amount, equation: '' }))
-  const found = settle(gas.contents)
+  const found = settle(smelt.contents)
   return {
     // The next portion changes little, so it is looked for from here.
-    contents: { ...gas.contents, near: found },
-    view: look(gas.contents, found),
+    contents: { ...smelt.contents, near: found },
+    view: look(smelt.contents, found),
     equations: redox.equations,
-    gases: [...made, ...metals.off, ...oxygen.off, ...gas.off],
+    gases: [...made, ...metals.off, ...oxygen.off, ...gas.off, ...smelt.off],
   }
 }
 
@@ -103,7 +104,9 @@ function merged(gases: readonly GasOff[]): readonly GasOff[] {
   const sum = new Map<string, GasOff>()
   for (const one of gases) {
     const before = sum.get(one.gas)
-    sum.set(one.gas, { ...one, amount: one.amount + (before?.amount ?? 0), equation: before?.equation || one.equation })
+    const quiet = (one.quiet ?? 0) + (before?.quiet ?? 0)
+    const amount = one.amount + (before?.amount ?? 0)
+    sum.set(one.gas, { ...one, amount, ...(quiet > 0 ? { quiet } : {}), equation: before?.equation || one.equation })
   }
   return [...sum.values()]
 }

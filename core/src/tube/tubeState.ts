@@ -31,9 +31,23 @@ const ACID_STEP = 0.02
 const MOST_FRESH = 2000
 const fresh = new Memory<string, Tube>(MOST_FRESH)
 
+/** Acids that keep a salt clear: that of its own anion, or the dissolved salt would hold another. */
+const OWN_ACIDS: Readonly<Record<string, readonly [acid: string, basicity: number]>> = {
+  'Cl-': ['HCl', 1],
+  'SO4^2-': ['H2SO4', 2],
+  'Br-': ['HBr', 1],
+  'NO3-': ['HNO3', 1],
+}
+
+/** The acid of the anion of which there is most; nitric acid where none of them is there. */
+function acidOf(contains: Readonly<Record<string, number>>): readonly [acid: string, basicity: number] {
+  const [most] = Object.keys(OWN_ACIDS).toSorted((a, b) => (contains[b] ?? 0) - (contains[a] ?? 0))
+  return OWN_ACIDS[most !== undefined && (contains[most] ?? 0) > 0 ? most : 'NO3-'] ?? ['HNO3', 1]
+}
+
 /**
- * A fresh portion of a solution. Salts that hydrolyse (iron(III), bismuth) are kept clear by a little nitric acid, as
- * they are in the bottle.
+ * A fresh portion of a solution. Salts that hydrolyse (iron(III), bismuth) are kept clear by a little acid of their own
+ * anion, as they are in the bottle.
  *
  * @param contains - concentration of each ion, mol/dm³
  * @param cm3 - volume of the portion
@@ -47,7 +61,8 @@ export function freshTube(contains: Readonly<Record<string, number>>, cm3: numbe
 function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tube {
   const neat = pour({ ...EMPTY }, contains, cm3)
   const asItIs = tubeOf(neat)
-  const withAcid = (acid: number) => tubeOf(addSubstance(neat, 'HNO3', (acid * cm3) / 1000))
+  const [ownAcid, basicity] = acidOf(contains)
+  const withAcid = (acid: number) => tubeOf(addSubstance(neat, ownAcid, (acid * cm3) / 1000 / basicity))
   // What much acid does not clear is no salt that hydrolyses; and acid would set gas free from some.
   if (asItIs.view.solids.length === 0 || mayFizz(neat) || withAcid(MOST_ACID).view.solids.length > 0) return asItIs
   // More acid clears more, so the least that does is found by halving.

@@ -13,6 +13,7 @@ interface TintRow {
 export const TINTS = {
   permanganate: { colour: 'purple', from: 2e-5 },
   'iron(III) thiocyanate': { colour: 'blood red', from: 1e-5 },
+  'iron(III) ethanoate': { colour: 'blood red', from: 0.002 },
   iodine: { colour: 'brown', from: 0.0003 },
   bromine: { colour: 'orange', from: 0.001 },
   dichromate: { colour: 'orange', from: 0.0002 },

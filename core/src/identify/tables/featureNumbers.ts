@@ -1,7 +1,8 @@
 import { Memory } from '../../memory/index.ts'
 import { type Features, NOTHING } from '../features.ts'
 import { shows, together } from '../foretell.ts'
-import { logLikelihood } from '../likelihood.ts'
+import { byChance, logLikelihood } from '../likelihood.ts'
+import { USUAL_SLIPS, withSlip } from '../slips.ts'
 
 /**
  * Features by number, the same for all that are alike. There are few different ones, but they are put together and
@@ -55,3 +56,16 @@ export const togetherOf = remembered((one, other) => numberOf(together(list[one]
 
 /** ln of how likely features are to be written down where others are foretold. */
 export const likelihoodOf = remembered((seen, foretold) => logLikelihood(list[seen]!, list[foretold]!))
+
+const chances: number[] = []
+
+/** How likely features are to be written down whatever is in the tube. */
+export function chanceAt(number: number): number {
+  chances[number] ??= byChance(list[number]!)
+  return chances[number]
+}
+
+/** The likelihood with the usual share of slips. */
+export const likelihoodWithSlip = remembered((seen, foretold) =>
+  withSlip(likelihoodOf(seen, foretold), chanceAt(seen), USUAL_SLIPS),
+)

@@ -1,12 +1,12 @@
 import { Memory } from '../../memory/index.ts'
 import type { Features } from '../features.ts'
-import { areCompatible } from '../hypothesis.ts'
+import { areCompatible, keyOf } from '../hypothesis.ts'
 import type { Candidate } from '../ions.ts'
 import { USUAL_TABLE } from './table.ts'
 
 /** What every ion by itself shows in the usual acts. */
 export interface UsualTable {
-  /** The ions it was made for. One that was put in since is played until the table is made anew. */
+  /** The ions it was made for, each with its strength. One that was put in since is played until the table is made anew. */
   readonly ions: readonly string[]
   /** Different features, each once. */
   readonly features: readonly Features[]
@@ -15,16 +15,20 @@ export interface UsualTable {
    * where the ion cannot be in solution alone.
    */
   readonly shows: Readonly<Record<string, readonly number[]>>
-  /** For each ion, which of them it stands beside in a clear solution, in their order: 1 or 0. */
+  /** Ions, whatever their strength; for each which of them it stands beside in a clear solution, in their order: 1 or 0. */
+  readonly standing: readonly string[]
   readonly stands: readonly string[]
 }
 
-let read: (UsualTable & { readonly places: ReadonlyMap<string, number> }) | undefined
+type Places = ReadonlyMap<string, number>
+let read: (UsualTable & { readonly places: Places; readonly among: Places }) | undefined
+
+const placesIn = (names: readonly string[]): Places => new Map(names.map((name, place) => [name, place]))
 
 function table(): NonNullable<typeof read> {
   if (read) return read
   const parsed = JSON.parse(USUAL_TABLE) as UsualTable
-  read = { ...parsed, places: new Map(parsed.ions.map((ion, place) => [ion, place])) }
+  read = { ...parsed, places: placesIn(parsed.ions), among: placesIn(parsed.standing) }
   return read
 }
 
@@ -36,7 +40,7 @@ function table(): NonNullable<typeof read> {
  */
 export function usualFeatures(one: Candidate, texts: readonly string[]): readonly Features[] | undefined {
   const { features, shows, places } = table()
-  const place = places.get(one.ion) ?? -1
+  const place = places.get(keyOf({ ions: [one] })) ?? -1
   const found: Features[] = []
   for (const text of texts) {
     const own = features[shows[text]?.[place] ?? -1]
@@ -51,8 +55,8 @@ const PLAYED = new Memory<string, boolean>(1000)
 
 /** Whether two ions stand together in a clear solution: silver and chloride do not. */
 export function standTogether(one: Candidate, other: Candidate): boolean {
-  const { stands, places } = table()
-  const known = stands[places.get(one.ion) ?? -1]?.[places.get(other.ion) ?? -1]
+  const { stands, among } = table()
+  const known = stands[among.get(one.ion) ?? -1]?.[among.get(other.ion) ?? -1]
   if (known !== undefined) return known === '1'
   return PLAYED.recall(`${one.ion} ${other.ion}`, () => areCompatible(one, other))
 }

@@ -1,0 +1,77 @@
+import { type Features, NOTHING } from './features.ts'
+import { foretell, shows } from './foretell.ts'
+import { acidifiedIn, usesAcid } from './habits.ts'
+import type { Hypothesis } from './hypothesis.ts'
+import { CANDIDATES, type Candidate } from './ions.ts'
+import type { RecordedTube } from './record.ts'
+import { MIDDLE, strengthsOf } from './strengths.ts'
+
+/** What ions by themselves show, step by step. */
+export interface AloneIn {
+  /** At every strength at which they are weighed. */
+  readonly byStrength: ReadonlyMap<Candidate, readonly Features[]>
+  /** At the middle one, by ion: what a step says by itself. */
+  readonly byIon: ReadonlyMap<string, readonly Features[]>
+}
+
+/** What every ion shows alone, at each of its strengths; one that cannot stand alone shows nothing. */
+export function* allAlone(tubes: readonly RecordedTube[], candidates: readonly Candidate[]): Generator<number, AloneIn> {
+  const byStrength = new Map<Candidate, readonly Features[]>()
+  const byIon = new Map<string, readonly Features[]>()
+  for (const [index, one] of candidates.entries()) {
+    const strengths = strengthsOf(one)
+    for (const at of strengths) {
+      const features = tubes.flatMap((tube) => {
+        const steps = usesAcid(one.ion) ? acidifiedIn(tube) : tube.did
+        return foretell({ ions: [at] }, tube, steps) ?? tube.steps.map(() => NOTHING)
+      })
+      byStrength.set(at, features)
+    }
+    byIon.set(one.ion, byStrength.get(strengths[MIDDLE] ?? one) ?? [])
+    yield (index + 1) / candidates.length
+  }
+  return { byStrength, byIon }
+}
+
+const NONE_BEFORE: RecordedTube['before'] = []
+
+/**
+ * What a hypothesis foretells in all tubes. In each only those of its ions are played that show anything there, if no
+ * other of them meddles: many hypotheses then ask the same, and one ion by itself has been played already.
+ *
+ * @returns undefined where it cannot be
+ */
+export function playInFull(
+  hypothesis: Hypothesis,
+  tubes: readonly RecordedTube[],
+  { byStrength }: AloneIn,
+): readonly Features[] | undefined {
+  const { ions, acidified } = hypothesis
+  const meddled = ions.some(({ meddles }) => meddles)
+  const found: Features[] = []
+  let row = 0
+  for (const tube of tubes) {
+    const from = row
+    row += tube.steps.length
+    const steps = acidified ? acidifiedIn(tube) : tube.did
+    const ofIon = (one: Candidate) => (byStrength.get(one) ?? []).slice(from, row)
+    const known = ions.every((one) => byStrength.has(one))
+    const simple = known && tube.form === 'solution' && tube.before.length === 0 && !meddled && steps === tube.did
+    const showing = simple ? ions.filter((one) => ofIon(one).some(shows)) : ions
+    const [only] = showing
+    if (showing.length < ions.length && !foretell(hypothesis, { ...tube, before: NONE_BEFORE }, NONE_BEFORE)) return undefined
+    const features =
+      simple && showing.length < 2
+        ? only
+          ? ofIon(only)
+          : tube.steps.map(() => NOTHING)
+        : foretell({ ...hypothesis, ions: showing }, tube, steps)
+    if (!features) return undefined
+    found.push(...features)
+  }
+  return found
+}
+
+/** Candidates that a sheet's list leaves; all where it names none. */
+export const candidatesOf = (listed: readonly string[] | undefined): readonly Candidate[] =>
+  listed ? CANDIDATES.filter(({ ion }) => listed.includes(ion)) : CANDIDATES
