@@ -67,10 +67,13 @@ export type Component = keyof typeof COUNTED
 
 const counted = new Set(Object.values(COUNTED).map(({ formula }) => speciesKey(parseFormula(formula))))
 
+/** Ions that the tables count in others: ammonium in ammonia and acid. */
+const COUNTED_OTHERWISE = new Set(['NH4+', 'OH-', 'HCO3-', 'S^2-'])
+
 /** Ions of samples that no constant speaks of take part as what they are: they stay dissolved, and colour flames. */
 const spectators = ION_TABLE.flatMap(({ ion, sample }) => {
   const formula = parseFormula(ion)
-  return sample && ion !== 'NH4+' && ion !== 'OH-' && !counted.has(speciesKey(formula))
+  return sample && !COUNTED_OTHERWISE.has(ion) && !counted.has(speciesKey(formula))
     ? [[ion, { formula: ion, charge: formula.charge }] as const]
     : []
 })

@@ -41,7 +41,7 @@ interface Reached {
  * What was played before: a record grows by a step at a time, the tests advised next are often those already done, and
  * every record asks the same of most ions.
  */
-const MOST_REMEMBERED = 12_000
+const MOST_REMEMBERED = 20_000
 const reached = new Memory<string, Reached | 'cannot be'>(MOST_REMEMBERED)
 
 // The same few lists of steps are asked of every hypothesis: the text of each beginning of them, the empty one first.

@@ -157,10 +157,11 @@ function ionsAndSteps(
   const shownAlone = (ion: string, index: number) =>
     CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))
   const recorded = rows.some(({ seen }) => seen !== undefined)
-  const ions = CANDIDATES.map(({ ion }): IonVerdict => {
+  const ions = CANDIDATES.map(({ ion, rare }): IonVerdict => {
     const probability = probabilityOf(ion)
     const brought = product?.brought.has(ion) ?? false
-    const borneOn = !brought && rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
+    // What is seldom handed out was not put beside the likeliest set: nothing is known against it.
+    const borneOn = !brought && !(rare && !beside.has(ion) && probability < ABSENT) && rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
     return {
       ion,
       verdict: recorded && !brought ? verdictOf(probability, borneOn, beside.get(ion)) : 'untested',

@@ -10,6 +10,7 @@ const LIKELY = {
   same: 0.93,
   /** The same colour in other words. */
   otherShade: 0.45,
+  offWhite: 0.2,
   nearColour: 0.07,
   /** White and cream, by which halides are told apart, are taken for one another oftener. */
   whiteForCream: 0.12,
@@ -18,7 +19,8 @@ const LIKELY = {
   missed: { full: 0.006, slight: 0.4 },
   /** A precipitate that came and went within the step, of which nothing was said: in an excess at once it is hardly seen. */
   passedUnsaid: 0.35,
-  imagined: { full: 0.003, slight: 0.015 },
+  /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
+  imagined: { full: 0.003, slight: 0.02 },
   slightForFull: 0.5,
   fateNear: 0.15,
   fateOpposite: 0.008,
@@ -40,6 +42,7 @@ const LIKELY = {
   bubblesImagined: 0.012,
   /** So little that no bubbles are foretold, and bubbles were seen; or enough was got of it for a pop. */
   bubblesOfLittle: 0.12,
+  bubblesOfSulfurDioxide: 0.35,
   popOfLittle: 0.3,
   /** A gas of the step before that was tested only now. */
   gasTestedLate: 0.4,
@@ -47,7 +50,7 @@ const LIKELY = {
   decolourisedImagined: 0.015,
   flameOther: 0.004,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.02,
+  flameOfSodium: 0.015,
   flameMissed: 0.06,
   markMissed: 0.25,
   markImagined: 0.005,
@@ -66,8 +69,10 @@ const SHADES: readonly (readonly string[])[] = [
   ['yellow', 'bright yellow'],
   ['yellow', 'pale yellow'],
   ['orange', 'yellow-brown', 'brown'],
-  ['white', 'off-white'],
 ]
+
+/** White and off-white, which is how manganese(II) hydroxide is told from magnesium hydroxide (common practice). */
+const OFF_WHITE = new Set(['white', 'off-white'])
 
 /** Colours that are taken for one another. */
 const NEAR: readonly (readonly string[])[] = [
@@ -99,6 +104,7 @@ function colourLikelihood(seen: string | undefined, foretold: string | undefined
   const among = (groups: readonly (readonly string[])[]) =>
     groups.some((group) => group.includes(seen) && group.includes(foretold))
   if (among(SHADES)) return LIKELY.otherShade
+  if (OFF_WHITE.has(seen) && OFF_WHITE.has(foretold)) return LIKELY.offWhite
   if (HALIDES.has(seen) && HALIDES.has(foretold)) return LIKELY.whiteForCream
   return among(NEAR) ? LIKELY.nearColour : LIKELY.otherColour
 }
@@ -159,11 +165,12 @@ function severalGasesLikelihood(seen: Features, foretold: Features): number {
 }
 
 /** Gases that leave without bubbles: what bubbles tell of their amount is nothing. */
-const QUIET = new Set(['NH3', 'HCl', 'SO2'])
+const QUIET = new Set(['NH3', 'HCl'])
 
 /** How likely bubbles or a pop are of a gas of which there is hardly any. */
 function littleLikelihood(seen: Features, { gases, bubbles }: Features): number {
   if (bubbles || gases.length === 0 || gases.some((gas) => QUIET.has(gas))) return 1
+  if (gases.includes('SO2')) return seen.bubbles ? LIKELY.bubblesOfSulfurDioxide : 1
   return (seen.bubbles ? LIKELY.bubblesOfLittle : 1) * (gases.includes('H2') && isFound('H2', seen) ? LIKELY.popOfLittle : 1)
 }
 

@@ -39,12 +39,14 @@ const NONE_BEFORE: RecordedTube['before'] = []
  * What a hypothesis foretells in all tubes. In each only those of its ions are played that show anything there, if no
  * other of them meddles: many hypotheses then ask the same, and one ion by itself has been played already.
  *
- * @returns undefined where it cannot be
+ * @param goOn - asked after each tube with what was found so far, whether the next is still wanted
+ * @returns undefined where it cannot be, or was not gone on with
  */
 export function playInFull(
   hypothesis: Hypothesis,
   tubes: readonly RecordedTube[],
   { byStrength }: AloneIn,
+  goOn: (found: readonly Features[], from: number) => boolean = () => true,
 ): readonly Features[] | undefined {
   const { ions, acidified } = hypothesis
   const meddled = ions.some(({ meddles }) => meddles)
@@ -68,6 +70,7 @@ export function playInFull(
         : foretell({ ...hypothesis, ions: showing }, tube, steps)
     if (!features) return undefined
     found.push(...features)
+    if (!goOn(found, from)) return undefined
   }
   return found
 }

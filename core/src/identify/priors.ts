@@ -44,9 +44,24 @@ const COMMON: Readonly<Record<string, number>> = {
   'SO3^2-': -0.4,
 }
 
+/** How common an ion is that is seldom handed out, ln. */
+const RARE = -3
+
 const ALKALI_METALS = new Set(['Na+', 'K+', 'Li+', 'NH4+'])
 /** Anions whose salts in solution are those of alkali metals and ammonium. */
-const OF_ALKALI_METALS = new Set(['SO3^2-', 'CO3^2-', 'NO2-', 'CrO4^2-', 'S2O3^2-'])
+const OF_ALKALI_METALS = new Set([
+  'SO3^2-',
+  'CO3^2-',
+  'HCO3-',
+  'NO2-',
+  'CrO4^2-',
+  'S2O3^2-',
+  'PO4^3-',
+  'C2O4^2-',
+  'C4H4O6^2-',
+  'S^2-',
+  'SCN-',
+])
 const OF_ACIDS = new Set(['Cl-', 'SO4^2-', 'NO3-'])
 const OF_ALKALIS = new Set(['Na+', 'K+', 'Ba2+', 'Ca2+', 'NH4+', 'Li+'])
 /** Metals that make a double sulfate with ammonium. */
@@ -82,13 +97,19 @@ export interface Half {
   readonly onlySulfate: boolean
 }
 
-/** Reads a half of a set. */
-export function halfOf(ions: readonly Candidate[]): Half {
+const NONE: ReadonlySet<string> = new Set()
+
+/**
+ * Reads a half of a set.
+ *
+ * @param listed - ions that the sheet names: none of them is rarer than another
+ */
+export function halfOf(ions: readonly Candidate[], listed: ReadonlySet<string> = NONE): Half {
   const has = (some: ReadonlySet<string>) => ions.filter(({ ion }) => some.has(ion)).length
   const holds = (ion: string) => ions.some((one) => one.ion === ion)
   return {
     count: ions.length,
-    common: ions.reduce((sum, { ion }) => sum + (COMMON[ion] ?? 0), 0),
+    common: ions.reduce((sum, { ion, rare }) => sum + (listed.has(ion) ? 0 : rare ? RARE : (COMMON[ion] ?? 0)), 0),
     acid: holds('H+'),
     alkali: holds('OH-'),
     makesAcid: has(OF_ACIDS) === ions.length,
@@ -139,8 +160,8 @@ export type Beforehand = (cations: Half, anions: Half) => number
  * @param dissolved - the sample came as a solution; a solid may be a salt that does not dissolve
  */
 export function beforehand(dissolved: boolean, stated: Stated = {}): Beforehand {
-  const listed = (all: readonly Candidate[]) => all.filter(({ ion }) => stated.listed?.includes(ion) ?? true).length
-  const [positive, negative] = [Math.max(1, listed(CATIONS)), Math.max(1, listed(ANIONS))]
+  const many = (all: readonly Candidate[]) => all.filter(({ ion, rare }) => stated.listed?.includes(ion) ?? !rare).length
+  const [positive, negative] = [Math.max(1, many(CATIONS)), Math.max(1, many(ANIONS))]
   const shapes = new Map<number, number>()
   const shapeOf = (cations: number, anions: number): number => {
     const key = 10 * cations + anions

@@ -45,8 +45,13 @@ function* setsOf(list: readonly Candidate[]): Generator<readonly Candidate[]> {
 export const rowsOf = (tubes: readonly RecordedTube[]): readonly RecordedStep[] => tubes.flatMap(({ steps }) => steps)
 
 /** Halves of sets that are not out of the question whatever the other half is. */
-function hopefulHalves(list: readonly Candidate[], seen: Seen, alone: AloneNumbers): readonly HalfBlend[] {
-  const halves = [...setsOf(list)].flatMap((ions, set) => halfBlends(ions, set, seen.length, alone))
+function hopefulHalves(
+  list: readonly Candidate[],
+  seen: Seen,
+  alone: AloneNumbers,
+  listed: ReadonlySet<string>,
+): readonly HalfBlend[] {
+  const halves = [...setsOf(list)].flatMap((ions, set) => halfBlends(ions, set, seen.length, alone, listed))
   const totals = halves.map(({ features }) =>
     seen.reduce((sum, one, step) => (one === NOT_SEEN ? sum : sum + likelihoodWithSlip(one, features[step]!)), 0),
   )
@@ -62,6 +67,8 @@ interface Weighed {
   readonly alone: AloneIn
   readonly beforehand: Beforehand
   readonly dry: boolean
+  /** Ions that the sheet names. */
+  readonly listed: ReadonlySet<string>
 }
 
 /** A set that was played in full: every way in which it may be strong, have come from its jar and been acidified. */
@@ -114,20 +121,41 @@ const HALF = Math.log(0.5)
 const usually = ({ prior, steps }: Scored, { seen, chances }: Weighed) =>
   steps.reduce((sum, one, row) => (seen[row] === NOT_SEEN ? sum : sum + withSlip(one, chances[row]!, USUAL_SLIPS)), prior)
 
-/** Plays ions at given strengths in all other ways in which they may be. */
-const playWays = (ions: readonly Candidate[], prior: number, weighed: Weighed, like?: Hypothesis): readonly Scored[] =>
-  likeIn(waysOf(ions, weighed), like).flatMap(([hypothesis, share]): readonly Scored[] => {
-    const features = playInFull(hypothesis, weighed.tubes, weighed.alone)
-    return features ? [{ hypothesis, prior: prior + share, steps: scoresOf(weighed.seen, features.map(numberOf)) }] : []
-  })
+/** How far a set is played. */
+interface Wanted {
+  /** Only in ways like this. */
+  readonly like?: Hypothesis | undefined
+  /** Left off as soon as it is less likely than this, ln, with what it is beforehand. */
+  readonly floor?: number
+}
 
-/** Plays a set in all its ways; undefined where it cannot be. */
-function playSet(ions: readonly Candidate[], weighed: Weighed, like?: Hypothesis): PlayedSet | undefined {
+/** Plays ions at given strengths in all other ways in which they may be. */
+function playWays(ions: readonly Candidate[], prior: number, weighed: Weighed, { like, floor = NEVER }: Wanted = {}) {
+  const { seen, chances, tubes, alone } = weighed
+  return likeIn(waysOf(ions, weighed), like).flatMap(([hypothesis, share]): readonly Scored[] => {
+    let total = prior + share
+    const features = playInFull(hypothesis, tubes, alone, (found, from) => {
+      for (let row = from; row < found.length; row++)
+        if (seen[row] !== NOT_SEEN) {
+          const likely = likelihoodOf(seen[row]!, numberOf(found[row]!))
+          total += withSlip(likely, chances[row]!, USUAL_SLIPS)
+        }
+      return total > floor
+    })
+    return features ? [{ hypothesis, prior: prior + share, steps: scoresOf(seen, features.map(numberOf)) }] : []
+  })
+}
+const NEVER = Number.NEGATIVE_INFINITY
+
+const priorOf = (ions: readonly Candidate[], { beforehand, listed }: Weighed) => {
   const [cations, anions] = signsOf(ions)
-  const prior = weighed.beforehand(halfOf(cations), halfOf(anions))
-  const ways = playWays(ions, prior, weighed, like)
-  if (ways.length === 0) return undefined
-  return { ions, prior, ways, total: logSum(ways.map((way) => usually(way, weighed))) }
+  return beforehand(halfOf(cations, listed), halfOf(anions, listed))
+}
+
+/** Plays a set in all its ways; undefined where it cannot be, or is hopeless. */
+function playSet(ions: readonly Candidate[], prior: number, weighed: Weighed, wanted: Wanted): PlayedSet | undefined {
+  const ways = playWays(ions, prior, weighed, wanted)
+  return ways.length === 0 ? undefined : { ions, prior, ways, total: logSum(ways.map((way) => usually(way, weighed))) }
 }
 
 /** A part of the work as it counts in the whole: from its beginning to its end there. */
@@ -142,30 +170,42 @@ function* between<Found>(from: number, to: number, work: Generator<number, Found
 /** Sets that were played, by name; undefined for those that cannot be. */
 type Played = Map<string, PlayedSet | undefined>
 
-interface HowFar {
-  /** Sets that are played, and tried, at most. */
-  readonly most?: number
-  readonly tries?: number
-  /** Only in ways like this. */
-  readonly like?: Hypothesis | undefined
-}
+/** Sets played so much less likely than the best of them are left off, ln. */
+const LEFT_OFF = 12
 
-function* playAll(
-  sets: Iterable<readonly Candidate[]>,
-  weighed: Weighed,
-  played: Played,
-  { most = Number.POSITIVE_INFINITY, tries = Number.POSITIVE_INFINITY, like }: HowFar = {},
-): Generator<number, void> {
-  let [good, tried] = [0, 0]
+/** Plays sets as they come, so many of them at most. */
+function* playBest(sets: Iterable<readonly Candidate[]>, most: number, weighed: Weighed, played: Played): Generator<number, void> {
+  let [good, tried, best] = [0, 0, NEVER]
   for (const ions of sets) {
     const name = nameOfSet(ions)
     if (played.has(name)) continue
-    if (good >= most || tried >= tries) break
-    const found = playSet(ions, weighed, like)
+    if (good >= most || tried >= TRIED * most) break
+    const found = playSet(ions, priorOf(ions, weighed), weighed, { floor: best - LEFT_OFF })
     played.set(name, found)
     tried++
-    if (found) good++
-    yield Number.isFinite(most) ? good / most : 0.5
+    if (found) {
+      good++
+      best = Math.max(best, found.total)
+    }
+    yield Math.max(good / most, tried / (TRIED * most))
+  }
+}
+
+/** What is so much worse explained, ln, is no more played to the end: it will not be thought of again. */
+const NOT_BESIDE = 6
+
+/** Plays the likeliest set with each other ion beside it, in the way in which it is likeliest. */
+function* playBeside(likeliest: PlayedSet, weighed: Weighed, played: Played): Generator<number, void> {
+  const best = bestWay(likeliest)
+  const own = usually(best, weighed) - best.prior
+  const more = withOneMore(likeliest.ions, weighed)
+  for (const [place, ions] of more.entries()) {
+    const name = nameOfSet(ions)
+    if (!played.has(name)) {
+      const prior = priorOf(ions, weighed)
+      played.set(name, playSet(ions, prior, weighed, { like: best.hypothesis, floor: prior + own - NOT_BESIDE }))
+    }
+    yield (place + 1) / more.length
   }
 }
 
@@ -223,8 +263,9 @@ export function* scoreAll(tubes: readonly RecordedTube[], stated: Stated = {}): 
     alone,
     beforehand: beforehand(dissolved, stated),
     dry: dry !== undefined,
+    listed: new Set(stated.listed),
   }
-  const halves = (kind: Candidate['kind']) => hopefulHalves(candidates.filter((one) => one.kind === kind), seen, numbers)
+  const halves = (kind: Candidate['kind']) => hopefulHalves(candidates.filter((one) => one.kind === kind), seen, numbers, weighed.listed)
   const look = firstLook(halves('cation'), halves('anion'), {
     seen,
     beforehand: weighed.beforehand,
@@ -233,12 +274,11 @@ export function* scoreAll(tubes: readonly RecordedTube[], stated: Stated = {}): 
     dryRows: dryRows(tubes),
   })
   const played: Played = new Map()
-  yield* between(0.4, 0.55, playAll(setsIn(look), weighed, played, { most: PLAYED_IN_FULL, tries: TRIED * PLAYED_IN_FULL }))
+  yield* between(0.4, 0.55, playBest(setsIn(look), PLAYED_IN_FULL, weighed, played))
   yield* between(0.55, 0.6, playOtherwise(weighed, played))
   const likeliest = likeliestOf(played)
-  const like = likeliest && bestWay(likeliest).hypothesis
-  if (likeliest) yield* between(0.6, 0.9, playAll(withOneMore(likeliest.ions), weighed, played, { like }))
-  yield* between(0.9, 1, playAll(rivalsIn(look, played), weighed, played))
+  if (likeliest) yield* between(0.6, 0.9, playBeside(likeliest, weighed, played))
+  yield* between(0.9, 1, playBest(rivalsIn(look, played), CANDIDATES.length, weighed, played))
   return { scored: hopeful(played, look, weighed, rows), alone, beside: besideIn(played, weighed) }
 }
 
@@ -315,11 +355,14 @@ function* rivalsIn(look: FirstLook, played: Played): Generator<readonly Candidat
   }
 }
 
-/** The ions with each other one beside them, in the order of the table: what one ion hides is looked for so. */
-function withOneMore(ions: readonly Candidate[]): readonly (readonly Candidate[])[] {
+/**
+ * The ions with each other one beside them, in the order of the table: what one ion hides is looked for so. What is seldom
+ * handed out is not, unless the sheet names it.
+ */
+function withOneMore(ions: readonly Candidate[], { listed }: Weighed): readonly (readonly Candidate[])[] {
   const held = new Set(ions.map(({ ion }) => ion))
   const most = (kind: Candidate['kind']) => ions.filter((one) => one.kind === kind).length < MOST_OF_A_SIGN
-  return CANDIDATES.filter((one) => !held.has(one.ion) && most(one.kind)).map((one) =>
+  return CANDIDATES.filter((one) => !held.has(one.ion) && most(one.kind) && (!one.rare || listed.has(one.ion))).map((one) =>
     CANDIDATES.filter((other) => other === one || held.has(other.ion)),
   )
 }
@@ -336,7 +379,7 @@ function besideIn(played: Played, weighed: Weighed): ReadonlyMap<string, number>
   const best = bestWay(likeliest)
   const own = fit([best], best.prior)
   const held = new Set(likeliest.ions.map(({ ion }) => ion))
-  for (const more of withOneMore(likeliest.ions)) {
+  for (const more of withOneMore(likeliest.ions, weighed)) {
     const found = played.get(nameOfSet(more))
     const added = more.find(({ ion }) => !held.has(ion))
     if (found && added) beside.set(added.ion, fit(found.ways, found.prior) - own)

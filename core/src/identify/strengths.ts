@@ -14,7 +14,7 @@ const WEIGHED: Readonly<Record<string, readonly [weak: number, middle: number, s
 }
 
 /** Shares of the levels, which all ions of a set have in common: a salt is weak or strong as a whole (judgement). */
-const SHARES = [0.2, 0.45, 0.35] as const
+const SHARES = [0.12, 0.5, 0.38] as const
 const LEVELS = SHARES.length
 /** ln of the share of a level among those of a set. */
 export const shareOfLevel = (level: number): number => Math.log(SHARES[level] ?? 1)

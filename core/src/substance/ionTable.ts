@@ -25,10 +25,13 @@ interface Sample {
   readonly strength: number
   /** Changes what others show (complexes, oxidation, acid), so that it is never left out of the play. */
   readonly meddles: boolean
+  /** Seldom handed out: thought of where the record speaks for it, or the sheet names it. */
+  readonly rare?: true
 }
 
 const usual: Sample = { strength: 0.1, meddles: false }
 const meddling: Sample = { strength: 0.1, meddles: true }
+const rare: Sample = { strength: 0.1, meddles: true, rare: true }
 
 /**
  * The ions of school chemistry: cations, then anions, those of samples first in the order in which they are listed to a
@@ -55,6 +58,9 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'Mn2+', salts: 'pale pink', also: ['manganese'], sample: usual },
   { ion: 'Ni2+', salts: 'green', also: ['nickel'], sample: usual },
   { ion: 'Co2+', salts: 'pink', also: ['cobalt'], sample: usual },
+  { ion: 'Cd2+', sample: rare },
+  { ion: 'Bi3+', sample: rare },
+  { ion: 'Hg2^2+', name: 'mercury(I)', sample: { ...rare, strength: 0.05 } },
   { ion: 'OH-', name: 'hydroxide', sample: meddling },
   { ion: 'Cl-', name: 'chloride', sample: usual },
   { ion: 'Br-', name: 'bromide', sample: usual },
@@ -67,6 +73,12 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'CrO4^2-', salts: 'yellow', care: CHROMIUM_VI, name: 'chromate(VI)', sample: meddling },
   { ion: 'S2O3^2-', name: 'thiosulfate', also: ['thiosulphate'], sample: meddling },
   { ion: 'CH3COO-', name: 'ethanoate', also: ['acetate'], sample: usual },
+  { ion: 'HCO3-', name: 'hydrogencarbonate', sample: { ...rare, strength: 0.2 } },
+  { ion: 'PO4^3-', name: 'phosphate', sample: rare },
+  { ion: 'C2O4^2-', name: 'ethanedioate', also: ['oxalate'], sample: rare },
+  { ion: 'C4H4O6^2-', name: 'tartrate', sample: rare },
+  { ion: 'S^2-', name: 'sulfide', sample: rare },
+  { ion: 'SCN-', name: 'thiocyanate', sample: rare },
   { ion: 'MnO4-', name: 'manganate(VII)', salts: 'deep purple', dark: true, care: MANGANATE },
   { ion: 'I3-', name: 'triiodide', salts: 'red-brown', dark: true, care: IODINE },
   { ion: 'Cr2O7^2-', salts: 'orange', care: CHROMIUM_VI, name: 'dichromate(VI)' },
@@ -80,21 +92,16 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'C10H12N2O8^4-', name: 'edta' },
   { ion: 'C8H4O4^2-', name: 'phthalate' },
   { ion: 'C6H5O7^3-', name: 'citrate' },
-  { ion: 'C4H4O6^2-', name: 'tartrate' },
-  { ion: 'C2O4^2-', name: 'ethanedioate', also: ['oxalate'] },
   { ion: 'HCOO-', name: 'methanoate' },
   { ion: 'C7H5O2-' },
   { ion: 'C3H5O3-' },
   { ion: 'C6H7O6-' },
-  { ion: 'SCN-', name: 'thiocyanate' },
   { ion: 'CN-', name: 'cyanide' },
-  { ion: 'PO4^3-', name: 'phosphate' },
   { ion: 'IO3-', name: 'iodate(V)' },
   { ion: 'BrO3-', name: 'bromate(V)' },
   { ion: 'ClO4-' },
   { ion: 'ClO3-' },
   { ion: 'ClO-', name: 'chlorate(I)' },
   { ion: 'F-', name: 'fluoride' },
-  { ion: 'S^2-', name: 'sulfide' },
   { ion: 'O^2-', name: 'oxide' },
 ]

@@ -49,8 +49,14 @@ export function blendOf(ions: readonly Candidate[], steps: number, alone: AloneN
 }
 
 /** A set of ions of one sign at every level at which it may be strong. */
-export function halfBlends(ions: readonly Candidate[], set: number, steps: number, alone: AloneNumbers): readonly HalfBlend[] {
-  const half = halfOf(ions)
+export function halfBlends(
+  ions: readonly Candidate[],
+  set: number,
+  steps: number,
+  alone: AloneNumbers,
+  listed: ReadonlySet<string>,
+): readonly HalfBlend[] {
+  const half = halfOf(ions, listed)
   return variantsOf(ions).map((at, level) => ({
     ...blendOf(at, steps, alone),
     half,
