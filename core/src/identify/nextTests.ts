@@ -94,11 +94,13 @@ function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boo
   return tubes.some((tube) => words(tube.did).includes(sought))
 }
 
-/** The likeliest hypotheses, of which a test should tell which it is. */
+/** The likeliest hypotheses, of which a test should tell which it is; each once, however careful the record is taken to be. */
 function stillOpen(scored: readonly Scored[], weights: readonly number[]): readonly Open[] {
-  const likeliest = scored
-    .flatMap((one, index) => (one.kind === 'other' ? [] : [{ ...one, index }]))
-    .map(({ hypothesis, index }) => ({ hypothesis, weight: weights[index] ?? 0, turn: (index * SPREAD) % scored.length }))
+  const sums = new Map<Hypothesis, number>()
+  for (const [index, { hypothesis, kind }] of scored.entries())
+    if (kind !== 'other') sums.set(hypothesis, (sums.get(hypothesis) ?? 0) + (weights[index] ?? 0))
+  const likeliest = [...sums]
+    .map(([hypothesis, weight], index) => ({ hypothesis, weight, turn: (index * SPREAD) % sums.size }))
     .toSorted((a, b) => b.weight - a.weight || a.turn - b.turn)
     .slice(0, STILL_OPEN)
   const all = likeliest.reduce((sum, { weight }) => sum + weight, 0)

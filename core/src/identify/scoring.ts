@@ -33,12 +33,11 @@ const HOPELESS = 18
 /** Ions of one sign in a sample, at most. */
 const MOST_OF_A_SIGN = 3
 
-/** The pairs and singles of a list. */
-function* setsOf(list: readonly Candidate[]): Generator<readonly Candidate[]> {
-  for (const [index, first] of list.entries()) {
-    yield [first]
-    for (const second of list.slice(index + 1)) yield [first, second]
-  }
+/** The singles of a list, and the pairs of what is not seldom handed out. */
+function* setsOf(list: readonly Candidate[], listed: ReadonlySet<string>): Generator<readonly Candidate[]> {
+  for (const one of list) yield [one]
+  const usual = list.filter(({ ion, rare }) => !rare || listed.has(ion))
+  for (const [index, first] of usual.entries()) for (const second of usual.slice(index + 1)) yield [first, second]
 }
 
 /** Recorded steps of all tubes in one row. */
@@ -51,7 +50,7 @@ function hopefulHalves(
   alone: AloneNumbers,
   listed: ReadonlySet<string>,
 ): readonly HalfBlend[] {
-  const halves = [...setsOf(list)].flatMap((ions, set) => halfBlends(ions, set, seen.length, alone, listed))
+  const halves = [...setsOf(list, listed)].flatMap((ions, set) => halfBlends(ions, set, seen.length, alone, listed))
   const totals = halves.map(({ features }) =>
     seen.reduce((sum, one, step) => (one === NOT_SEEN ? sum : sum + likelihoodWithSlip(one, features[step]!)), 0),
   )

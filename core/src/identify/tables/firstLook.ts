@@ -116,6 +116,25 @@ function addDry(totals: Float64Array, some: readonly HalfBlend[], others: readon
 /** More than there are sets of one sign. */
 const SETS = 2 ** 20
 
+/** Pairs that are ranked: of a record of few steps hardly any can be left out, and all of them together weigh little. */
+const MOST_RANKED = 2000
+const BINS = 600
+
+/** How far below the best the pairs end that are ranked, ln. */
+function reachOf(totals: Float64Array, best: number): number {
+  const bins = new Int32Array(BINS)
+  for (let pair = 0; pair < totals.length; pair++) {
+    const below = best - totals[pair]!
+    if (below < FAR) bins[Math.floor((below / FAR) * BINS)]!++
+  }
+  let sum = 0
+  const last = bins.findIndex((count) => {
+    sum += count
+    return sum > MOST_RANKED
+  })
+  return last < 0 ? FAR : ((last + 1) / BINS) * FAR
+}
+
 /** Pairs that can be, the likeliest first. */
 function rankedPairs(
   totals: Float64Array,
@@ -123,10 +142,12 @@ function rankedPairs(
   others: readonly HalfBlend[],
   dissolved: boolean,
 ): Int32Array {
-  const best = totals.reduce((most, one) => Math.max(most, one), Number.NEGATIVE_INFINITY)
+  let best = Number.NEGATIVE_INFINITY
+  for (let pair = 0; pair < totals.length; pair++) best = Math.max(best, totals[pair]!)
+  const reach = reachOf(totals, best)
   const possible: number[] = []
   for (let pair = 0; pair < totals.length; pair++) {
-    if (totals[pair]! <= best - FAR) continue
+    if (totals[pair]! <= best - reach) continue
     const [one, other] = [some[Math.floor(pair / others.length)]!, others[pair % others.length]!]
     if (!dissolved || canBe(one, other)) possible.push(pair)
   }
