@@ -8,6 +8,7 @@ import { benchClassroom } from './classroom.mjs'
 import { benchCore } from './core.mjs'
 import { benchGrowth } from './growth.mjs'
 import { benchFirstRecord, benchIdentify } from './identify.mjs'
+import { benchKnowing } from './knowing.mjs'
 import { benchLoad } from './load.mjs'
 import { benchLongPage } from './longPage.mjs'
 import { benchRack } from './rack.mjs'
@@ -24,6 +25,7 @@ const GROUPS = {
   equilibria: ['Equilibria, one core', benchAqueous],
   fitter: ['The solver against a general least-squares fitter, without solids', benchBaseline],
   identification: ['Identification, one core', async () => [...benchFirstRecord(), ...benchIdentify()]],
+  knowing: ['Identification of hard simulated records', benchKnowing],
   growth: ['Records that grow', benchGrowth],
   save: ['Saving, 50 clients at once in a process of their own, keep-alive; server and database on the same cores', benchSave],
   class: ['A class of 40: pages that listen and save a reading every 2 s each', benchClassroom],

@@ -142,7 +142,8 @@ export function* simulating(seed = 11) {
     const keep = (steps, start, cm3) => {
       let tube = start
       const told = steps.map((step, place) => {
-        const really = step.amount === 'drops' ? { ...step, amount: `${(0.05 * (2 + Math.floor(random() * 5))).toFixed(2)} cm3` } : step
+        const really =
+          step.amount === 'drops' ? { ...step, amount: `${(0.05 * (2 + Math.floor(random() * 5))).toFixed(2)} cm3` } : step
         const next = playReally(tube, really, strengthOf)
         tube = next.tube
         let { facts } = next.shown
@@ -160,7 +161,13 @@ export function* simulating(seed = 11) {
     if (made.solid) for (const [share, steps] of OF_SOLIDS) if (random() < share) keep(steps, dryTube(made.solid))
     if (made.ions && tubes.length < 3) for (const steps of INTO_ACID) keep(steps, dryTube(made.solid))
     if (tubes.length < 2) return undefined
-    return { name: `${count} ${made.kind}: ${ions.join(' ')}`, kind: made.kind, form: made.solid ? 'solid' : 'solution', truth: ions, tubes }
+    return {
+      name: `${count} ${made.kind}: ${ions.join(' ')}`,
+      kind: made.kind,
+      form: made.solid ? 'solid' : 'solution',
+      truth: ions,
+      tubes,
+    }
   }
 
   for (;;) {

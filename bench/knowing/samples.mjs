@@ -14,16 +14,7 @@ const ANIONS = {
 /** Anions whose salts are to be had with alkali metals and ammonium only. */
 const ALKALI_ONLY = new Set(['SO3^2-', 'CO3^2-', 'NO2-', 'CrO4^2-', 'S2O3^2-'])
 const ALKALI = new Set(['Na+', 'K+', 'Li+', 'NH4+'])
-const NO_SALT = new Set([
-  'Cu2+ I-',
-  'Fe3+ I-',
-  'NH4+ NO2-',
-  'Ag+ Cl-',
-  'Ag+ Br-',
-  'Ag+ I-',
-  'Ag+ SO4^2-',
-  'Li+ CO3^2-',
-])
+const NO_SALT = new Set(['Cu2+ I-', 'Fe3+ I-', 'NH4+ NO2-', 'Ag+ Cl-', 'Ag+ Br-', 'Ag+ I-', 'Ag+ SO4^2-', 'Li+ CO3^2-'])
 const HYDRATES = {
   'Cu2+ SO4^2-': 'CuSO4.5H2O',
   'Fe2+ SO4^2-': 'FeSO4.7H2O',
@@ -45,9 +36,15 @@ const INSOLUBLE = {
 /** What reacts as soon as it is mixed is no sample. */
 const REACT = [
   [['Fe3+', 'Cu2+'], ['I-']],
-  [['Fe3+', 'Cu2+', 'Ag+', 'CrO4^2-'], ['S2O3^2-', 'SO3^2-']],
+  [
+    ['Fe3+', 'Cu2+', 'Ag+', 'CrO4^2-'],
+    ['S2O3^2-', 'SO3^2-'],
+  ],
   [['H+'], ['CO3^2-', 'SO3^2-', 'S2O3^2-', 'NO2-', 'OH-', 'CH3COO-']],
-  [['NO2-', 'CrO4^2-'], ['I-', 'Fe2+', 'NH4+']],
+  [
+    ['NO2-', 'CrO4^2-'],
+    ['I-', 'Fe2+', 'NH4+'],
+  ],
   [['OH-'], ['NH4+']],
 ]
 

@@ -6,10 +6,14 @@ import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
 const PLACES = 3
+/** So likely that it is worth saying. */
+const WORTH_SAYING = 0.3
 
-function plainSample({ material, ions, gases, next }: Identification) {
+function plainSample({ material, ions, nothing, other, gases, next }: Identification) {
   return {
     material,
+    nothing: Number(nothing.toFixed(PLACES)),
+    other: Number(other.toFixed(PLACES)),
     ions: ions.map(({ ion, verdict, probability, for: evidence, against }) => ({
       ion,
       verdict,
@@ -32,6 +36,8 @@ function writeSample(output: Output, task: Task, found: Identification): void {
   }
   const absent = found.ions.filter(({ verdict }) => verdict === 'absent').map(({ ion }) => ion)
   if (absent.length > 0) output.out(`  absent: ${absent.join(', ')}\n`)
+  if (found.nothing > WORTH_SAYING) output.out('  nothing of the list of ions has shown: water, or too weak\n')
+  if (found.other > WORTH_SAYING) output.out('  fits no ion of the list well\n')
   for (const at of found.doubtful) output.out(`  ${at} does not fit: worth repeating\n`)
   for (const next of found.next) output.out(`  next: ${next.test} (tells ${sayTells(next)})\n`)
 }

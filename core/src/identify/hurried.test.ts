@@ -39,6 +39,6 @@ describe('a record in hurried words', () => {
     if (EVERY === 1) process.stdout.write(`${JSON.stringify({ clean, hurried, of: salts.length })}\n`)
     expect(hurried.falsePresent).toBeLessThanOrEqual(clean.falsePresent)
     expect(hurried.falseAbsent).toBeLessThanOrEqual(clean.falseAbsent + Math.ceil(salts.length / 50))
-    expect(hurried.right).toBeGreaterThanOrEqual(0.85 * clean.right)
+    expect(hurried.right).toBeGreaterThanOrEqual(0.8 * clean.right)
   })
 })

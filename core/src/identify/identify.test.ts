@@ -182,8 +182,9 @@ describe('what the model says in words', () => {
           const meant = featuresOf(facts)
           // A gas is read by what it does in a test, and each reading is one that it gives.
           expect({ ...read, gases: [] }, `${ion} ${reagent}: ${saw.join('; ')}`).toEqual({ ...meant, gases: [] })
-          expect(read?.gases.every((reading, index) => givesReading(meant.gases[index] ?? '', reading))).toBe(true)
-          expect(read?.gases).toHaveLength(meant.gases.length)
+          const told = read?.gases ?? []
+          expect(told.every((reading) => meant.gases.some((gas) => givesReading(gas, reading)))).toBe(true)
+          expect(meant.gases.every((gas) => told.some((reading) => givesReading(gas, reading)))).toBe(true)
         }
       }
   })

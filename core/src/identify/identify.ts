@@ -4,12 +4,12 @@ import { shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
 import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
+import { candidatesOf } from './playing.ts'
 import { type Product, probabilitiesIn, productOf } from './products.ts'
 import { type Rack, type RackKnown, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
-import type { Stated } from './priors.ts'
 import { posterior, type Scored } from './scored.ts'
-import { strengthsOf } from './strengths.ts'
 import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
+import { strengthsOf } from './strengths.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
@@ -19,6 +19,8 @@ export interface IonVerdict {
   readonly ion: string
   readonly verdict: Verdict
   readonly probability: number
+  /** Seldom handed out, and not on the sheet: not worth naming where nothing speaks for it. */
+  readonly rare?: true
   /** Steps that speak for it and against it, the most telling first. */
   readonly for: readonly string[]
   readonly against: readonly string[]
@@ -47,8 +49,6 @@ export interface Identification extends SampleVerdict {
 
 /** What is known besides the record. */
 export interface IdentifyOptions extends RackKnown {
-  /** What the sheet says of each sample beforehand, by its material. */
-  readonly stated?: Readonly<Record<string, Stated>>
   /** Reagents that the task allows for further tests. */
   readonly allowed?: ReadonlySet<string>
   /** Only this sample. */
@@ -144,7 +144,7 @@ const shareOf = (kind: Scored['kind'], scored: readonly Scored[], weights: reado
 
 function ionsAndSteps(
   record: SampleRecord,
-  { scored, alone, beside }: Scoring,
+  { scored, alone, beside, listed }: Scoring,
   weights: readonly number[],
   best: Scored | undefined,
 ): Pick<SampleVerdict, 'ions' | 'steps'> {
@@ -157,15 +157,19 @@ function ionsAndSteps(
   const shownAlone = (ion: string, index: number) =>
     CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))
   const recorded = rows.some(({ seen }) => seen !== undefined)
-  const ions = CANDIDATES.map(({ ion, rare }): IonVerdict => {
+  const ions = candidatesOf(listed).map(({ ion, rare }): IonVerdict => {
     const probability = probabilityOf(ion)
     const brought = product?.brought.has(ion) ?? false
     // What is seldom handed out was not put beside the likeliest set: nothing is known against it.
-    const borneOn = !brought && !(rare && !beside.has(ion) && probability < ABSENT) && rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
+    const borneOn =
+      !brought &&
+      !(rare && !beside.has(ion) && probability < ABSENT) &&
+      rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
     return {
       ion,
       verdict: recorded && !brought ? verdictOf(probability, borneOn, beside.get(ion)) : 'untested',
       probability,
+      ...(rare && !listed ? { rare } : {}),
       ...withWitnesses(ion, probability, evidenceOf(rows, ion, probabilityOf), steps),
     }
   })
@@ -205,7 +209,11 @@ export function* identifying(
     .map((record) => ({ ...record, tubes: record.tubes.filter(({ steps }) => steps.length > 0) }))
   const found: Identification[] = []
   for (const [index, record] of records.entries()) {
-    const key = JSON.stringify([record, [...(options.allowed ?? ['all'])], options.stated?.[record.root ?? record.material] ?? {}])
+    const key = JSON.stringify([
+      record,
+      [...(options.allowed ?? ['all'])],
+      options.stated?.[record.root ?? record.material] ?? {},
+    ])
     const before = known.get(key)
     if (before) {
       found.push(before)

@@ -1,9 +1,9 @@
 import { NOTHING } from './features.ts'
 import { contentsBefore, playedStep, shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
+import type { AloneIn } from './playing.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
-import type { AloneIn } from './playing.ts'
 import { likelihoodOf, NOTHING_SHOWN, numberOf } from './tables/featureNumbers.ts'
 
 /** What one recorded step says by itself. */

@@ -1,4 +1,4 @@
-import { ANIONS, type Candidate, CATIONS } from './ions.ts'
+import { ANIONS, CATIONS, type Candidate } from './ions.ts'
 
 /** Shares of samples by how many cations and anions they hold (judgement: one salt, a mixture of two, seldom more). */
 const SHAPES: Readonly<Record<string, number>> = {
@@ -39,7 +39,7 @@ const COMMON: Readonly<Record<string, number>> = {
   'NO2-': -0.7,
   'CrO4^2-': -0.7,
   'S2O3^2-': -0.7,
-  'CH3COO-': -0.3,
+  'CH3COO-': -0.8,
   'OH-': -0.5,
   'SO3^2-': -0.4,
 }

@@ -3,6 +3,8 @@ import { type PartOf, sampleForms, sampleLooks, stepName, type Task, tubeLine, t
 import { bringsUnknown, playedAmount, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
+import type { Stated } from './priors.ts'
+import { statedIn } from './stated.ts'
 
 export type Rack = PartOf<'rack'>
 type Sample = Rack['samples'][number]
@@ -90,15 +92,22 @@ export interface RackKnown {
   readonly forms?: Readonly<Record<string, SampleForm>>
   /** How each looked that came dissolved, in the student's words. */
   readonly looks?: Readonly<Record<string, string>>
+  /** What the sheet states of each beforehand, by its material. */
+  readonly stated?: Readonly<Record<string, Stated>>
   /** Drops of this bench's droppers to 1 cm³. */
   readonly dropsPerCm3?: number
 }
 
 /** What a task says of a rack of its. */
-export function knownOf(task: Task, { dropsPerCm3 }: Rack): RackKnown {
+export function knownOf(task: Task, { dropsPerCm3, listed }: Rack): RackKnown {
+  const stated = task.materials.flatMap(({ id, note }): readonly (readonly [string, Stated])[] => {
+    const said: Stated = { ...statedIn(note ?? ''), ...(listed && listed.length > 0 ? { listed } : {}) }
+    return Object.keys(said).length > 0 ? [[id, said]] : []
+  })
   return {
     forms: sampleForms(task),
     looks: sampleLooks(task),
+    ...(stated.length > 0 ? { stated: Object.fromEntries(stated) } : {}),
     ...(dropsPerCm3 === undefined ? {} : { dropsPerCm3: Number(dropsPerCm3) }),
   }
 }

@@ -32,7 +32,7 @@ export const strengthsOf = ({ ion }: Candidate): readonly Candidate[] => AT_STRE
 export const isWeighed = ({ ion }: Candidate): boolean => Object.hasOwn(WEIGHED, ion)
 
 /** Ions at a level. */
-export const atLevel = (ions: readonly Candidate[], level: number): readonly Candidate[] =>
+const atLevel = (ions: readonly Candidate[], level: number): readonly Candidate[] =>
   ions.map((one) => {
     const strengths = strengthsOf(one)
     return strengths[level] ?? strengths[0] ?? one

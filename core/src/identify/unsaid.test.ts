@@ -80,7 +80,8 @@ describe('a test noted tersely', () => {
         [{ do: 'warm', reagent: 'damp red litmus paper' }, saw],
       ])
     expect(nitrate('turned blue')).toBeGreaterThan(0.5)
-    expect(nitrate('stayed red')).toBeLessThan(0.05)
+    // One test may be a slip: nitrate is unlikely, not impossible.
+    expect(nitrate('stayed red')).toBeLessThan(0.1)
   })
 
   it('of what was soaked in acid with silver nitrate: one act of two bottles', () => {

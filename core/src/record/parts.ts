@@ -192,6 +192,7 @@ const RackSchema = z.strictObject({
   board: z.enum(['open', 'after conclusion']).optional().describe('when the verdict board may be read'),
   dropsPerCm3: DecimalSchema.optional().describe('drops of this bench’s droppers to 1 cm³; 20 where nothing is said'),
   allowed: z.array(z.string().max(200)).max(100).optional().describe('reagents the sheet allows for further tests'),
+  listed: z.array(z.string().max(40)).max(60).optional().describe('ions that the sheet’s notes cover; any where nothing is said'),
 })
 
 const ChromatogramSchema = z.strictObject({

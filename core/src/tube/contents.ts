@@ -147,7 +147,8 @@ export function settle(contents: Contents): Equilibrium {
   const known = settled.get(contents)
   if (known) return known
   const slow = slowIn(contents)
-  const held = !contents.hot && (contents.amounts.CH3COO ?? 0) > 0 ? settleWithout(contents, [...slow, ...HELD_BY_ETHANOATE]) : undefined
+  const held =
+    !contents.hot && (contents.amounts.CH3COO ?? 0) > 0 ? settleWithout(contents, [...slow, ...HELD_BY_ETHANOATE]) : undefined
   const found = held && held.pH < OUTDONE ? held : settleWithout(contents, slow)
   settled.set(contents, found)
   return found

@@ -61,7 +61,10 @@ export function letSulfurDioxideOff(contents: Contents): { readonly contents: Co
   if (held < SULFUR_DIOXIDE_SMELT[how]) return { contents, off: [] }
   const amount = (SULFUR_DIOXIDE_LEAVES[how] * held * contents.volume) / 1000
   const equation = 'SO3^2-(aq) + 2H+(aq) -> SO2(g) + H2O(l)'
-  return { contents: withAmounts(contents, { SO3: -amount, H: -2 * amount }), off: [{ gas: 'SO2', amount, equation, quiet: amount }] }
+  return {
+    contents: withAmounts(contents, { SO3: -amount, H: -2 * amount }),
+    off: [{ gas: 'SO2', amount, equation, quiet: amount }],
+  }
 }
 
 /** Hydrogen peroxide on manganese(IV) oxide, which only hastens it. */

@@ -52,11 +52,12 @@ export function drySalts(tubes: readonly RecordedTube[], seen: Seen): DrySalts |
     played.set(key, found)
     return found
   }
-  const logLikely = (features: Int32Array) =>
-    places.reduce((sum, row) => sum + likelihoodWithSlip(seen[row]!, features[row]!), 0)
+  const logLikely = (features: Int32Array) => places.reduce((sum, row) => sum + likelihoodWithSlip(seen[row]!, features[row]!), 0)
   const mixed = (cations: readonly Candidate[], anions: readonly Candidate[]) => {
     const many = Math.max(cations.length, anions.length)
-    return Array.from({ length: many }, (_, index) => saltOf(cations[index % cations.length], anions[index % anions.length])).reduce(
+    return Array.from({ length: many }, (_, index) =>
+      saltOf(cations[index % cations.length], anions[index % anions.length]),
+    ).reduce(
       (sum, [salt]) => (salt ? sum.map((number, row) => togetherOf(number, salt[0][row]!)) : sum),
       new Int32Array(rows.length).fill(NOTHING_SHOWN),
     )

@@ -89,9 +89,7 @@ function totalsOf(some: readonly HalfBlend[], others: readonly HalfBlend[], { se
   for (let a = 0; a < some.length; a++)
     for (let b = 0; b < many; b++) {
       const [one, other] = [some[a]!, others[b]!]
-      totals[a * many + b] = alike(one, other)
-        ? beforehand(one.half, other.half) + shareOf(one, other)
-        : Number.NEGATIVE_INFINITY
+      totals[a * many + b] = alike(one, other) ? beforehand(one.half, other.half) + shareOf(one, other) : Number.NEGATIVE_INFINITY
     }
   seen.forEach((one, step) => {
     if (one !== NOT_SEEN && !(dry && dryRows[step])) addStep(totals, some, others, step, one)
@@ -183,5 +181,4 @@ export function firstLook(some: readonly HalfBlend[], others: readonly HalfBlend
 }
 
 /** The ions of a pair in the order of the table, at no strength in particular. */
-export const setAt = ({ halvesAt }: FirstLook, place: number): readonly Candidate[] =>
-  halvesAt(place).flatMap(({ ions }) => ions)
+export const setAt = ({ halvesAt }: FirstLook, place: number): readonly Candidate[] => halvesAt(place).flatMap(({ ions }) => ions)

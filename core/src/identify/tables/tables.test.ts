@@ -1,12 +1,14 @@
 import { describe, expect, it, vi } from 'vitest'
 import { NOTHING } from '../features.ts'
 import { shows, together } from '../foretell.ts'
-import { ANIONS, CATIONS } from '../ions.ts'
+import { ANIONS, CANDIDATES, CATIONS, type Candidate } from '../ions.ts'
 import * as likelihood from '../likelihood.ts'
-import { posterior, posteriorWithout, priorUnplayed, type Scored, totalOf } from '../scored.ts'
-import { blendOf, NOT_SEEN, roughly, type Seen } from './blends.ts'
+import { beforehand } from '../priors.ts'
+import { NOT_PLAYED, posterior, posteriorWithout, type Scored } from '../scored.ts'
+import { shareOfLevel } from '../strengths.ts'
+import { type HalfBlend, halfBlends, NOT_SEEN, type Seen, scoresOf } from './blends.ts'
 import { informationOf } from './channel.ts'
-import { featuresAt, likelihoodOf, NOTHING_SHOWN, numberOf, showsAt, togetherOf } from './featureNumbers.ts'
+import { featuresAt, likelihoodOf, likelihoodWithSlip, NOTHING_SHOWN, numberOf, showsAt, togetherOf } from './featureNumbers.ts'
 import { firstLook } from './firstLook.ts'
 import { probabilitiesOf } from './leftOut.ts'
 
@@ -38,53 +40,89 @@ describe('features by number', () => {
   })
 })
 
+const of = (ion: string) => CANDIDATES.find((one) => one.ion === ion) as Candidate
 const ALONE = new Map([
-  ['Cu2+', Int32Array.of(numberOf(blue), NOTHING_SHOWN)],
-  ['Al3+', Int32Array.of(numberOf(white), NOTHING_SHOWN)],
-  ['NH4+', Int32Array.of(NOTHING_SHOWN, numberOf(gas))],
+  [of('Cu2+'), Int32Array.of(numberOf(blue), NOTHING_SHOWN)],
+  [of('Al3+'), Int32Array.of(numberOf(white), NOTHING_SHOWN)],
+  [of('NH4+'), Int32Array.of(NOTHING_SHOWN, numberOf(gas))],
 ])
 const SEEN: Seen = Int32Array.of(numberOf(white), numberOf(gas), NOT_SEEN)
+const NONE: ReadonlySet<string> = new Set()
 const halvesOf = (list: typeof CATIONS) =>
   list
-    .flatMap((one, place) => [[one], ...list.slice(place + 1).map((other) => [one, other])])
-    .map((ions) => blendOf(ions, 3, ALONE))
+    .filter(({ rare }) => !rare)
+    .flatMap((one, place, usual) => [[one], ...usual.slice(place + 1).map((other) => [one, other])])
+    .flatMap((ions, set) => halfBlends(ions, set, 3, ALONE, NONE))
 const [cations, anions] = [halvesOf(CATIONS), halvesOf(ANIONS)]
 
-/** Every pair, one by one, as it was done before there were tables. */
-const oneByOne = cations.flatMap((one) => anions.map((other) => roughly(blendOf([...one.ions, ...other.ions], 3, ALONE), SEEN)))
+/** Every pair, one by one, as it would be without tables. */
+const before = beforehand(false)
+const oneByOne = cations.flatMap((one) =>
+  anions.flatMap((other): readonly Scored[] => {
+    if (one.level !== undefined && other.level !== undefined && one.level !== other.level) return []
+    const features = one.features.map((number, step) => togetherOf(number, other.features[step] ?? 0))
+    const level = one.level ?? other.level
+    return [
+      {
+        hypothesis: { ions: [...one.ions, ...other.ions] },
+        prior: before(one.half, other.half) + (level === undefined ? 0 : shareOfLevel(level)),
+        steps: scoresOf(SEEN, features),
+      },
+    ]
+  }),
+)
+
+/** ln of how likely a pair is with a few slips. */
+const withSlips = ([one, other]: readonly [HalfBlend, HalfBlend]) =>
+  [...SEEN].reduce(
+    (sum, seen, step) =>
+      seen === NOT_SEEN ? sum : sum + likelihoodWithSlip(seen, togetherOf(one.features[step] ?? 0, other.features[step] ?? 0)),
+    0,
+  )
 
 describe('the first look', () => {
-  const look = firstLook(cations, anions, SEEN, false)
+  const looked = { seen: SEEN, beforehand: before, dissolved: false, dryRows: [false, false, false] }
+  const look = firstLook(cations, anions, looked)
 
-  it('weighs every pair as one by one, the likeliest first', () => {
-    const expected = oneByOne.map(totalOf).toSorted((a, b) => b - a)
-    expect(look.length).toBe(expected.length)
+  it('weighs pairs as one by one, the likeliest first', () => {
+    const steps = (one: Scored) => one.steps.map((step) => step.toFixed(9)).join(' ')
+    const known = new Map(oneByOne.map((one) => [one.hypothesis.ions.map(({ ion, strength }) => ion + strength).join(' '), one]))
     for (let place = 0; place < look.length; place++) {
-      expect(look.totalAt(place)).toBeCloseTo(expected[place] ?? 0, 9)
-      if (place < 50) expect(totalOf(look.at(place))).toBeCloseTo(look.totalAt(place), 9)
+      const found = look.at(place)
+      const same = known.get(found.hypothesis.ions.map(({ ion, strength }) => ion + strength).join(' ')) as Scored
+      expect(steps(found)).toBe(steps(same))
+      expect(found.prior).toBeCloseTo(same.prior - NOT_PLAYED, 9)
+      expect(look.totalAt(place)).toBeCloseTo(same.prior + withSlips(look.halvesAt(place)), 9)
+      if (place > 0) expect(look.totalAt(place)).toBeLessThanOrEqual(look.totalAt(place - 1))
     }
+  })
+
+  it('ranks no more than are worth it, and none that is better is left out', () => {
+    expect(look.length).toBeLessThan(oneByOne.length / 3)
+    const last = look.totalAt(look.length - 1)
+    const better = cations.flatMap((one) =>
+      anions.filter((other) => {
+        const alike = one.level === undefined || other.level === undefined || one.level === other.level
+        const share = one.level ?? other.level
+        const total = before(one.half, other.half) + (share === undefined ? 0 : shareOfLevel(share)) + withSlips([one, other])
+        return alike && total > last + 1e-9
+      }),
+    )
+    expect(better.length).toBeLessThan(look.length)
   })
 
   it('compares different features only: far fewer than pairs of halves', () => {
     vi.mocked(likelihood.logLikelihood).mockClear()
     const unmet: Seen = Int32Array.of(numberOf({ ...NOTHING, precipitate: 'slight', colour: 'cream' }), NOT_SEEN, NOT_SEEN)
-    firstLook(cations, anions, unmet, false)
+    firstLook(cations, anions, { ...looked, seen: unmet })
     expect(cations.length * anions.length).toBeGreaterThan(10_000)
     expect(vi.mocked(likelihood.logLikelihood).mock.calls.length).toBeLessThan(20)
   })
 
   it('leaves out what cannot stand together where the sample is a solution', () => {
-    const dissolved = firstLook(cations, anions, SEEN, true)
+    const dissolved = firstLook(cations, anions, { ...looked, dissolved: true })
     const ions = (place: number) => dissolved.halvesAt(place).flatMap((half) => half.ions.map(({ ion }) => ion))
-    expect(dissolved.length).toBeLessThan(look.length)
     for (let place = 0; place < dissolved.length; place++) expect(ions(place)).not.toEqual(expect.arrayContaining(['Ag+', 'Cl-']))
-  })
-
-  it('knows the places of hypotheses', () => {
-    const some = [look.at(3).hypothesis, look.at(11).hypothesis]
-    const isOne = look.placesOf(some)
-    expect([...Array(look.length).keys()].filter(isOne)).toEqual([3, 11])
-    expect(look.placesOf([{ ions: CATIONS.slice(0, 3) }])(0)).toBe(false)
   })
 })
 
@@ -122,9 +160,4 @@ describe('the information of a test', () => {
     const lilac = { ...NOTHING, flame: 'lilac' } as const
     expect(informationOf([outcome(lilac, 0.5), outcome(NOTHING, 0.5)], [{ do: 'flame' }])).toBeGreaterThan(0.3)
   })
-})
-
-it('the prior of what is not played is lower for every further ion, and lower still for a third', () => {
-  expect(priorUnplayed(1, 1)).toBeGreaterThan(priorUnplayed(1, 2))
-  expect(priorUnplayed(1, 2) - priorUnplayed(1, 3)).toBeGreaterThan(priorUnplayed(1, 1) - priorUnplayed(1, 2))
 })

@@ -7,7 +7,9 @@ import { textOfActs, USUAL_ACTS } from './acts.ts'
 import type { UsualTable } from './lookUp.ts'
 
 /** Every ion at each strength at which it is taken or weighed. */
-const TABLED = [...new Map(CANDIDATES.flatMap((one) => [one, ...strengthsOf(one)]).map((one) => [keyOf({ ions: [one] }), one])).values()]
+const TABLED = [
+  ...new Map(CANDIDATES.flatMap((one) => [one, ...strengthsOf(one)]).map((one) => [keyOf({ ions: [one] }), one])).values(),
+]
 
 /** Plays every usual act with every ion by itself. */
 export function makeUsualTable(): UsualTable {

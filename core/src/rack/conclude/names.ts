@@ -22,7 +22,7 @@ const SEVERAL: readonly (readonly [phrase: string, ions: readonly string[]])[] =
 ]
 
 /** Ions that are claimed now and then, and that the board does not weigh: no record shows them, and none rules them out. */
-const UNWEIGHED = ['PO4^3-', 'C2O4^2-', 'S^2-', 'F-', 'CN-', 'IO3-', 'BrO3-', 'ClO3-', 'C4H4O6^2-', 'C6H5O7^3-']
+const UNWEIGHED = ['F-', 'CN-', 'IO3-', 'BrO3-', 'ClO3-', 'C6H5O7^3-']
 
 const NAMES = new Map<string, NamedIons>()
 for (const ion of [...CANDIDATES.map((candidate) => candidate.ion), ...UNWEIGHED])
@@ -40,6 +40,14 @@ for (const symbol of 'Al Zn Mg Ca Ba Pb Cu Ag Ni Mn Cr Sr Na Li'.split(' ')) {
   if (ion !== undefined && !NAMES.has(symbol.toLowerCase())) NAMES.set(symbol.toLowerCase(), { ions: [ion], any: false })
 }
 for (const [phrase, ions] of SEVERAL) NAMES.set(phrase, { ions, any: true })
+
+/** Ions that a name may mean, with or without the word "ions": `iron` is either of two. */
+export const ionsOfName = (name: string): readonly string[] =>
+  NAMES.get(
+    wordsOf(name)
+      .filter((word) => !/^ions?$/.test(word))
+      .join(' '),
+  )?.ions ?? []
 
 /** Names of ions as phrases of words. */
 export const ION_BOOK = phrasebook(NAMES)

@@ -5,6 +5,7 @@ import { usePartChange } from '../../notebook/usePartChange.ts'
 import { Segments } from '../../ui/Segments.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { AllowedReagents } from './AllowedReagents.tsx'
+import { ListedIons } from './ListedIons.tsx'
 
 const ROUTES = [
   { value: 'spot tests', says: 'Spot tests' },
@@ -21,6 +22,7 @@ export const RackSettings = memo(function RackSettings({ part }: { readonly part
   return (
     <>
       <AllowedReagents part={part} />
+      <ListedIons part={part} />
       <div className="mt-4 flex flex-wrap items-end gap-3">
         <TextField
           label="Drops to 1 cm³"

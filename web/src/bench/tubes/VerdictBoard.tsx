@@ -75,7 +75,9 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   const [all, setAll] = useState(false)
   const { ions } = identification
   const of = (verdict: IonVerdict['verdict']) => ions.filter((one) => one.verdict === verdict)
-  const [present, possible, absent, untested] = [of('present'), of('possible'), of('absent'), of('untested')]
+  const [present, possible, absent] = [of('present'), of('possible'), of('absent')]
+  // What is seldom handed out is not worth naming where nothing speaks for it.
+  const untested = of('untested').filter(({ rare }) => !rare)
   const recorded = sample.tubes.some(({ steps }) => steps.some(({ saw }) => saw))
   if (!recorded) return <p className="text-[0.95rem] text-ink-soft">Nothing seen yet, so nothing is known of this sample.</p>
   const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
@@ -84,6 +86,7 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
       {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
       <Liquid sample={sample} />
+      <NoSalt identification={identification} />
       {identification.doubtful.length > 0 && (
         <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
           <h2 className="eyebrow text-iodine">Worth repeating</h2>
@@ -132,6 +135,29 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
     </>
   )
 })
+
+/** So likely that it is worth saying. */
+const WORTH_SAYING = 0.3
+
+/** That the sample may be water, or hold what is not on the list of ions. */
+function NoSalt({ identification: { nothing, other } }: { readonly identification: SampleVerdict }) {
+  return (
+    <>
+      {nothing > WORTH_SAYING && (
+        <p className="text-[0.95rem]">
+          Nothing of the list of ions has shown: it may be <strong className="font-semibold">water</strong>, or too weak for these
+          tests.
+        </p>
+      )}
+      {other > WORTH_SAYING && (
+        <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
+          <h2 className="eyebrow text-iodine">Fits no ion of the list</h2>
+          No set of ions explains the record well. Repeat the tests above, or think of something that is not on the list.
+        </div>
+      )}
+    </>
+  )
+}
 
 /** What kind of liquid, where tests of liquids were done. */
 function Liquid({ sample }: { readonly sample: Sample }) {
