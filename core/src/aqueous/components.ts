@@ -58,6 +58,8 @@ const COUNTED = {
   S2O3: { formula: 'S2O3^2-', charge: -2 },
   MnO4: { formula: 'MnO4-', charge: -1, tint: 'permanganate' },
   H2O2: { formula: 'H2O2', charge: 0 },
+  C4H8N2O2: { formula: 'C4H8N2O2', charge: 0 },
+  MoO4: { formula: 'MoO4^2-', charge: -2 },
   Cl2: { formula: 'Cl2', charge: 0 },
   Br2: { formula: 'Br2', charge: 0, tint: 'bromine' },
   I2: { formula: 'I2', charge: 0, tint: 'iodine' },

@@ -1,5 +1,6 @@
 import { type GasTestName, gasTestNamed, inTest, readingOf } from '../gas/index.ts'
 import type { DeniedFact, ObservedFact, SeenFact } from '../observe/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { type Fact, reagentNamed, universalColourAt } from '../tube/index.ts'
 
 /** What is compared of a step: seen or foretold. */
@@ -29,6 +30,11 @@ export interface Features {
   readonly marks: readonly string[]
   /** What a test paper or universal indicator turned; `stayed` where the student saw no change. */
   readonly paper?: string | undefined
+  /** The model does not know what shows. */
+  readonly unknown?: true
+  /** A precipitate that comes where the drop falls and goes on shaking, by its colour; one of the step before that may go only now. */
+  readonly passing?: SeenColour
+  readonly passed?: true
   /** Where it was not said how much was added: what each of the usual amounts would show, in the order of `UNSAID`. */
   readonly either?: readonly Features[]
 }
@@ -104,6 +110,12 @@ function withForetold(sum: Features, fact: Fact): Features {
       return withGas(sum, readingOf(fact.test, fact.gas))
     case 'paper':
       return { ...sum, paper: fact.turns }
+    case 'passing':
+      return { ...sum, solution: fact.colour, decolourised: true }
+    case 'transient':
+      return { ...sum, passing: fact.colour }
+    case 'notKnown':
+      return { ...sum, unknown: true }
     case 'looks':
       return { ...sum, solution: fact.solution, solid: fact.solid }
     default:

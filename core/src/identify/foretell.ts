@@ -141,7 +141,10 @@ function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeS
 /** The gas of the step before, which may be tested only now. */
 function stillThere(features: Features, before: Features | undefined): Features {
   const still = before?.gases.filter((gas) => !features.gases.includes(gas)) ?? []
-  return still.length > 0 ? { ...features, still } : features
+  const passed = before?.passing !== undefined && features.precipitate === 'none' && features.fate === undefined
+  return still.length > 0 || passed
+    ? { ...features, ...(still.length > 0 ? { still } : {}), ...(passed ? { passed: true as const } : {}) }
+    : features
 }
 
 /** Every way in which a step may have been done: once a tube has several courses, each keeps to its amount. */
@@ -187,8 +190,15 @@ export function together(one: Features, other: Features): Features {
     turned: both(one.turned, other.turned),
     marks: both(one.marks, other.marks),
     ...paperOf(one, other),
+    ...(one.unknown || other.unknown ? { unknown: true as const } : {}),
+    ...passingOf(one, other),
     ...(one.still || other.still ? { still: both(one.still ?? [], other.still ?? []) } : {}),
   }
+}
+
+function passingOf(one: Features, other: Features): Pick<Features, 'passing' | 'passed'> {
+  const passing = one.passing ?? other.passing
+  return { ...(passing ? { passing } : {}), ...(one.passed || other.passed ? { passed: true as const } : {}) }
 }
 
 /** The paper of two ions together: the one that turns it, acid before alkali. */
@@ -211,5 +221,6 @@ export const shows = (features: Features | undefined): boolean =>
     features.flame !== undefined ||
     features.fate !== undefined ||
     turnsPaper(features.paper) ||
+    features.passing !== undefined ||
     features.turned.length > 0 ||
     features.marks.length > 0)

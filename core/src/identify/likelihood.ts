@@ -19,6 +19,11 @@ const LIKELY = {
   missed: { full: 0.006, slight: 0.4 },
   /** A precipitate that came and went within the step, of which nothing was said: in an excess at once it is hardly seen. */
   passedUnsaid: 0.35,
+  /** A precipitate that goes on shaking: passed over, or written down as it came. */
+  passingUnsaid: 0.5,
+  passingSaid: 0.5,
+  /** It was written down in the step before, and dissolves in this. */
+  passedDissolves: 0.5,
   /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
   imagined: { full: 0.003, slight: 0.02 },
   slightForFull: 0.5,
@@ -115,6 +120,10 @@ const passedUnsaid = (seen: Features, foretold: Features) =>
 
 function precipitateLikelihood(seen: Features, foretold: Features): number {
   if (passedUnsaid(seen, foretold)) return LIKELY.passedUnsaid
+  if (foretold.precipitate === 'none' && foretold.passing !== undefined)
+    return seen.precipitate === 'none'
+      ? LIKELY.passingUnsaid
+      : LIKELY.passingSaid * colourLikelihood(seen.colour, foretold.passing)
   if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined[seen.precipitate]
   if (seen.precipitate === 'none') return LIKELY.missed[foretold.precipitate]
   const size = seen.precipitate === foretold.precipitate ? 1 : LIKELY.slightForFull
@@ -125,6 +134,7 @@ function fateLikelihood(seen: Features, foretold: Features): number {
   if (passedUnsaid(seen, foretold)) return 1
   if (seen.fate === undefined) return foretold.fate === undefined || foretold.fate === 'insoluble' ? 1 : LIKELY.fateNotSaid
   if (foretold.fate === undefined) {
+    if (foretold.passed && seen.fate === 'dissolves') return LIKELY.passedDissolves
     // A precipitate that forms only now is insoluble in so much of it.
     return foretold.precipitate !== 'none' && seen.fate === 'insoluble' ? LIKELY.same : LIKELY.fateOfNothing
   }
@@ -206,6 +216,7 @@ function paperLikelihood(seen: string, foretold: string | undefined): number {
 
 /** ln of how likely a record of a step is, if the model is right about what is in the tube. */
 export function logLikelihood(seen: Features, foretold: Features): number {
+  if (foretold.unknown) return Math.log(byChance(seen))
   if (foretold.either)
     return Math.log(
       UNSAID.reduce((sum, { share }, place) => sum + share * Math.exp(logLikelihood(seen, ifAmount(foretold, place))), 0),

@@ -73,7 +73,7 @@ function nothingHappens(
   for (const [index, stop] of stops.entries()) {
     const poured = portions.slice(stops[index - 1] ?? 0, stop).reduce((now, put) => put(now), contents)
     if (gasWhereItFalls(contents, reagent, poured.volume - contents.volume).off.length > 0) return undefined
-    last = play(poured)
+    last = play(poured, { passed: gasIn(reagent) })
     if (!unchanged(tube, last)) return undefined
     contents = last.contents
   }
@@ -92,13 +92,16 @@ function addForward(tube: Tube, reagent: Reagent, { reagent: name, amount }: Tub
   return seen.length > 0 ? shown(tube, played, { excess: amount === 'excess', seen }) : found
 }
 
+/** The gas that is passed in, of a bottle of gas. */
+const gasIn = ({ state, putIn }: Reagent) => (state === 'g' ? Object.keys(putIn)[0] : undefined)
+
 function runIn(tube: Tube, reagent: Reagent, portions: readonly ((contents: Contents) => Contents)[]): Played[] {
   const played: Played[] = []
   let contents: Contents = { ...tube.contents }
   for (const put of portions) {
     const volume = put(contents).volume - contents.volume
     const local = gasWhereItFalls(contents, reagent, volume)
-    const whole = play(put(local.contents))
+    const whole = play(put(local.contents), { passed: gasIn(reagent) })
     const next = { ...whole, gases: [...local.off, ...whole.gases] }
     played.push(next)
     contents = next.contents

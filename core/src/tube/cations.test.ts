@@ -55,7 +55,4 @@ const CATIONS: readonly Row[] = [
   ['Ag', excess('NH3(aq)'), DISSOLVES('colourless')],
 ]
 
-compare('15 cations with sodium hydroxide and ammonia, drops and excess', CATIONS, [
-  'Co NH3(aq), NH3(aq) excess',
-  'Ag NH3(aq), NH3(aq) excess',
-])
+compare('15 cations with sodium hydroxide and ammonia, drops and excess', CATIONS, ['Ag NH3(aq), NH3(aq) excess'])

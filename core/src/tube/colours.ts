@@ -4,11 +4,23 @@ import type { SeenColour } from '../palette/index.ts'
 const NAMES = Object.keys(TINTS) as Tint[]
 const PLACES = Object.fromEntries(NAMES.map((name, place) => [name, place])) as Readonly<Record<Tint, number>>
 
+/**
+ * Free chloride, mol/dm³, above which copper(II) and cobalt(II) are chloro complexes: there the activities of dilute solutions,
+ * by which equilibrium reckons, say nothing (common practice: concentrated hydrochloric acid turns them).
+ */
+const MUCH_CHLORIDE = 4
+const IN_CHLORIDE: Readonly<Partial<Record<Tint, Tint>>> = {
+  'copper(II)': 'chlorocuprate(II)',
+  'cobalt(II)': 'chlorocobaltate(II)',
+}
+
 /** The colour of a solution: of what is plainest, by how far above the concentration at which it shows it is. */
 export function colourOf(state: Equilibrium): SeenColour {
   const { tinted, spectators } = state.system
   const sums = new Float64Array(NAMES.length)
-  const add = (tint: Tint, concentration: number) => {
+  const chloride = (state.species.get('Cl-') ?? 0) > MUCH_CHLORIDE
+  const add = (own: Tint, concentration: number) => {
+    const tint = (chloride && IN_CHLORIDE[own]) || own
     sums[PLACES[tint]] = (sums[PLACES[tint]] as number) + concentration
   }
   for (const { place, tint } of tinted) add(tint, state.concentrations[place] as number)

@@ -123,7 +123,12 @@ const TOO_SLOW: readonly string[] = ['Mg5(CO3)4(OH)2']
 const SLOW_BESIDE_AMMONIUM: readonly string[] = [...TOO_SLOW, 'MgCO3.3H2O']
 const MUCH_AMMONIUM = 4
 
+/** Beside carbonate or phosphate silver comes down as their salt, not as the oxide that strong alkali brings (common practice). */
+const BESIDE_CARBONATE: readonly string[] = [...TOO_SLOW, 'Ag2O']
+
 function slowIn({ amounts }: Contents): readonly string[] {
+  const silver = amounts.Ag ?? 0
+  if (silver > 0 && 2 * ((amounts.CO3 ?? 0) + (amounts.PO4 ?? 0)) > silver) return BESIDE_CARBONATE
   const magnesium = amounts.Mg ?? 0
   return magnesium > 0 && (amounts.NH3 ?? 0) > MUCH_AMMONIUM * magnesium ? SLOW_BESIDE_AMMONIUM : TOO_SLOW
 }

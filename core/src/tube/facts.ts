@@ -17,6 +17,8 @@ export type Fact =
   /** A precipitate where the drop falls, gone when the tube is shaken. */
   | { readonly kind: 'transient'; readonly colour: SeenColour }
   | { readonly kind: 'solution'; readonly from: SeenColour; readonly to: SeenColour }
+  /** A colour of the solution that came and faded. */
+  | { readonly kind: 'passing'; readonly colour: SeenColour }
   /** The colour of what was added is gone: it was used up. */
   | { readonly kind: 'decolourised'; readonly colour: SeenColour }
   | { readonly kind: 'gas'; readonly gas: string; readonly bubbles: boolean }
@@ -34,6 +36,8 @@ export type Fact =
   /** How a tube looks before anything is done. */
   | { readonly kind: 'looks'; readonly solution: SeenColour | undefined; readonly solid: SeenColour | undefined }
   | { readonly kind: 'noChange' }
+  /** No rule of the model says what happens here. */
+  | { readonly kind: 'notKnown' }
 
 /** What a tube looks like at one moment. */
 export interface View {
@@ -124,13 +128,17 @@ function gasFactsOf(gases: readonly GasOff[]): readonly Fact[] {
   }))
 }
 
+/** Colours so deep that they are seen over a precipitate that comes with them. */
+const DEEP: ReadonlySet<SeenColour> = new Set(['brown', 'blood red', 'purple', 'blue-black'])
+
 /** What is seen in one step. */
 export function factsOf(course: Course): readonly Fact[] {
   const after = course.during.at(-1) ?? course.before
   const solids = solidFactsOf(course)
   const dissolved = solids.some(({ kind }) => kind === 'dissolves')
+  const clear = course.before.solids.length === 0
   // A precipitate hides the solution it hangs in, and one that dissolves says what colour it gives.
-  const hidden = after.solids.length > 0 && densityOf(after.solids) > SOLID_PLAIN
+  const hidden = after.solids.length > 0 && densityOf(after.solids) > SOLID_PLAIN && !(clear && DEEP.has(after.solution))
   const turned: readonly Fact[] =
     !dissolved && !hidden && course.before.solution !== after.solution
       ? [{ kind: 'solution', from: course.before.solution, to: after.solution }]

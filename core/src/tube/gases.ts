@@ -28,7 +28,12 @@ const MOST_ROUNDS = 12
 const LEAST = 1e-8
 
 /** Lets off what water cannot hold; every round shifts the equilibrium, so it is done until nothing more comes. */
-export function letGasOff(contents: Contents, boiling = false): { readonly contents: Contents; readonly off: readonly GasOff[] } {
+/** @param passed - a gas that is passed in: what does not dissolve goes through, and tells nothing */
+export function letGasOff(
+  contents: Contents,
+  boiling = false,
+  passed?: string,
+): { readonly contents: Contents; readonly off: readonly GasOff[] } {
   if (!mayFizz(contents)) return { contents, off: [] }
   let now = contents
   const amounts = new Map<GasRule, number>()
@@ -36,6 +41,7 @@ export function letGasOff(contents: Contents, boiling = false): { readonly conte
     const { species } = settle(now)
     let some = false
     for (const rule of RULES) {
+      if (rule.gas === passed) continue
       const held = rule.held * (boiling ? 0 : now.hot ? HOT_HOLDS : 1)
       const over = (((species.get(rule.species) ?? 0) - held) * now.volume) / 1000
       if (over <= LEAST) continue

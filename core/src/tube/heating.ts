@@ -1,6 +1,6 @@
 import type { SeenColour } from '../palette/index.ts'
 import { isDry, settle, withAmounts } from './contents.ts'
-import { colourOfDry, heatingOf } from './drySolids.ts'
+import { colourOfDry, heatingOf, knowsHeating } from './drySolids.ts'
 import { type Fact, look } from './facts.ts'
 import { type GasOff, letAmmoniaOff } from './gases.ts'
 import { describe, type Played, play, type Stepped, shown } from './playing.ts'
@@ -45,6 +45,7 @@ export function heat(tube: Tube, boiling: boolean): Stepped {
 
 function heatDry(tube: Tube): Stepped {
   const { dry } = tube.contents
+  if (!Object.keys(dry).every(knowsHeating)) return unknownWhenHeated(tube)
   const left: Record<string, number> = {}
   const gases: GasOff[] = []
   const seen = new Set<string>()
@@ -65,6 +66,11 @@ function heatDry(tube: Tube): Stepped {
   const facts = dryFacts(tube, colourNow(left, true), seen, gases)
   const peak = Object.values(left).reduce((sum, amount) => sum + amount, 0)
   return { tube: { ...tube, contents, view, peak, above: gases }, shown: describe(facts, view, gases, () => equations) }
+}
+
+/** A solid of which no rule says what heat does to it: that nothing happens would be a guess. */
+function unknownWhenHeated(tube: Tube): Stepped {
+  return { tube: { ...tube, above: [] }, shown: describe([{ kind: 'notKnown' }], tube.view, []) }
 }
 
 const colourNow = (dry: Readonly<Record<string, number>>, hot: boolean) => {

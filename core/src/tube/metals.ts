@@ -1,41 +1,124 @@
+import type { Component } from '../aqueous/index.ts'
 import { type Contents, settle, withAmounts, withInert } from './contents.ts'
 import type { GasOff } from './gases.ts'
 import { ACID, ALKALI } from './thresholds.ts'
 
+/** A metal that may lie in a tube, the most reactive first: its ion, and how it meets acid. */
+interface Metal {
+  readonly name: 'Mg' | 'Al' | 'Zn' | 'Fe' | 'Cu'
+  /** What a piece of it is called in a tube; copper that was put out of solution is another. */
+  readonly piece?: 'Cu turnings'
+  readonly component: Component
+  readonly ion: string
+  readonly charge: 2 | 3
+  /** Whether acid dissolves it with hydrogen. */
+  readonly inAcid: boolean
+  /** Ions that it puts out of solution at once; aluminium is covered by its oxide and does so only slowly. */
+  readonly displaces: readonly Displaced[]
+}
+
+/** What a metal puts out of solution. */
+interface Displaced {
+  readonly component: Component
+  readonly ion: string
+  readonly charge: 1 | 2
+  /** The metal that is left. */
+  readonly leaves: string
+}
+
+const SILVER: Displaced = { component: 'Ag', ion: 'Ag+', charge: 1, leaves: 'Ag' }
+const COPPER: Displaced = { component: 'Cu', ion: 'Cu2+', charge: 2, leaves: 'Cu' }
+const LEAD: Displaced = { component: 'Pb', ion: 'Pb2+', charge: 2, leaves: 'Pb' }
+
+/** The reactivity series of the metals on a bench (common practice). */
+const METALS: readonly Metal[] = [
+  { name: 'Mg', component: 'Mg', ion: 'Mg2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER, LEAD] },
+  { name: 'Al', component: 'Al', ion: 'Al3+', charge: 3, inAcid: true, displaces: [] },
+  { name: 'Zn', component: 'Zn', ion: 'Zn2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER, LEAD] },
+  { name: 'Fe', component: 'Fe2', ion: 'Fe2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER] },
+  { name: 'Cu', piece: 'Cu turnings', component: 'Cu', ion: 'Cu2+', charge: 2, inAcid: false, displaces: [SILVER] },
+]
+
+const pieceOf = ({ name, piece }: Pick<Metal, 'name' | 'piece'>) => piece ?? name
+
 /** Part of a metal that reacts at once in an alkali that is still hot; warming lets the rest react. */
 const AT_ONCE = 0.4
 
-/** What a metal in the tube does: hydrogen from acid or hot alkali, ammonia from nitrate in hot alkali. */
-export function reactMetals(
-  contents: Contents,
-  warming = false,
-): { readonly contents: Contents; readonly off: readonly GasOff[] } {
-  const { pH } = settle(contents)
-  const [metal] = (['Al', 'Zn', 'Mg'] as const).filter((name) => (contents.inert[name] ?? 0) > 0)
-  if (!metal) return { contents, off: [] }
-  const amount = contents.inert[metal] ?? 0
-  if (pH < ACID) return inAcid(contents, metal, amount, pH)
-  if (pH > ALKALI && contents.hot && metal !== 'Mg') return inAlkali(contents, metal, amount, warming ? 1 : AT_ONCE)
-  return { contents, off: [] }
+/** What metals did: gases, and equations of what gave none. */
+export interface MetalsDid {
+  readonly contents: Contents
+  readonly off: readonly GasOff[]
+  readonly equations: readonly string[]
+  /** There are ions of which no rule says whether the metal puts them out of solution. */
+  readonly unknown?: true
 }
 
-const CHARGE = { Al: 3, Zn: 2, Mg: 2 } as const
-const ION = { Al: 'Al3+', Zn: 'Zn2+', Mg: 'Mg2+' } as const
+/** Ions of metals that are less reactive than zinc: some are put out of solution slowly, some not in the time of a test. */
+const LESS_REACTIVE: readonly Component[] = ['Fe2', 'Fe3', 'Ni', 'Co', 'Cd', 'Pb', 'Cu', 'Ag', 'Bi', 'Hg2', 'Cr']
+const MUCH = 1e-5
 
-function inAcid(contents: Contents, metal: keyof typeof CHARGE, amount: number, pH: number) {
+/** Whether a metal lies among ions of which no rule says what it does to them. */
+function isUnknown({ amounts }: Contents, { name, displaces }: Metal): boolean {
+  const known = new Set<Component>(displaces.map(({ component }) => component))
+  const among = LESS_REACTIVE.filter((component) => (amounts[component] ?? 0) > MUCH && !known.has(component))
+  return (
+    among.length > 0 && name !== 'Cu' && !(name === 'Fe' && among.every((component) => component !== 'Pb' && component !== 'Fe3'))
+  )
+}
+
+/**
+ * What a metal in the tube does: puts less reactive metals out of solution, frees hydrogen from acid or hot alkali,
+ * ammonia from nitrate in hot alkali.
+ */
+export function reactMetals(contents: Contents, warming = false): MetalsDid {
+  const metal = METALS.find((one) => (contents.inert[pieceOf(one)] ?? 0) > 0)
+  if (!metal) return { contents, off: [], equations: [] }
+  const { contents: displaced, equations } = displace(contents, metal)
+  const { pH } = settle(displaced)
+  const amount = displaced.inert[pieceOf(metal)] ?? 0
+  if (amount > 0 && pH < ACID && metal.inAcid) return { ...inAcid(displaced, metal, amount, pH), equations }
+  const { name } = metal
+  if (amount > 0 && pH > ALKALI && displaced.hot && (name === 'Al' || name === 'Zn'))
+    return { ...inAlkali(displaced, name, amount, warming ? 1 : AT_ONCE), equations }
+  const unknown = amount > 0 && equations.length === 0 && isUnknown(displaced, metal)
+  return { contents: displaced, off: [], equations, ...(unknown ? { unknown } : {}) }
+}
+
+/** Least amount that is worth telling, mol. */
+const LEAST = 1e-7
+
+/** Puts less reactive metals out of solution as long as there is metal: what comes is seen on it as a coating. */
+function displace(contents: Contents, metal: Metal): Omit<MetalsDid, 'off'> {
+  const { name, component, ion, charge, displaces } = metal
+  const piece = pieceOf(metal)
+  const equations: string[] = []
+  let now = contents
+  for (const other of displaces) {
+    const there = now.amounts[other.component] ?? 0
+    const used = Math.min(now.inert[piece] ?? 0, (there * other.charge) / charge)
+    if (used < LEAST) continue
+    const came = (used * charge) / other.charge
+    now = withInert(withAmounts(now, { [component]: used, [other.component]: -came }), { [piece]: -used, [other.leaves]: came })
+    const count = charge === other.charge ? '' : String(charge / other.charge)
+    equations.push(`${name}(s) + ${count}${other.ion}(aq) -> ${ion}(aq) + ${count}${other.leaves}(s)`)
+  }
+  return { contents: now, equations }
+}
+
+function inAcid(contents: Contents, { name, component, ion, charge }: Metal, amount: number, pH: number) {
   const acid = (10 ** -pH * contents.volume) / 1000
-  const used = Math.min(amount, acid / CHARGE[metal])
-  const charge = CHARGE[metal]
-  const equation =
-    metal === 'Al' ? '2Al(s) + 6H+(aq) -> 2Al3+(aq) + 3H2(g)' : `${metal}(s) + 2H+(aq) -> ${ION[metal]}(aq) + H2(g)`
+  const used = Math.min(amount, acid / charge)
+  const equation = charge === 3 ? `2${name}(s) + 6H+(aq) -> 2${ion}(aq) + 3H2(g)` : `${name}(s) + 2H+(aq) -> ${ion}(aq) + H2(g)`
   return {
-    contents: withInert(withAmounts(contents, { [metal]: used, H: -charge * used }), { [metal]: -used }),
+    contents: withInert(withAmounts(contents, { [component]: used, H: -charge * used }), { [name]: -used }),
     off: used > 0 ? [{ gas: 'H2', amount: (used * charge) / 2, equation }] : [],
   }
 }
 
+const CHARGE = { Al: 3, Zn: 2 } as const
+
 /** In hot alkali aluminium and zinc reduce nitrate and nitrite to ammonia; without them they give hydrogen. */
-function inAlkali(contents: Contents, metal: 'Al' | 'Zn', most: number, part: number) {
+function inAlkali(contents: Contents, metal: 'Al' | 'Zn', most: number, part: number): Omit<MetalsDid, 'equations'> {
   const amount = most * part
   const nitrate = (contents.amounts.NO3 ?? 0) * part
   const nitrite = (contents.amounts.NO2 ?? 0) * part

@@ -1,4 +1,5 @@
 import type { Component } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 import { type Contents, pour, settle, withAmounts } from './contents.ts'
 import { dissolution, precipitation } from './equations.ts'
 import { type Fact, factsOf, look, type View } from './facts.ts'
@@ -34,14 +35,26 @@ export interface Played {
   readonly view: View
   readonly equations: readonly string[]
   readonly gases: readonly GasOff[]
+  /** Colours that came and faded. */
+  readonly passing: readonly SeenColour[]
+  /** No rule says what should be seen, if nothing else is. */
+  readonly unknown?: true
+}
+
+/** How a portion is put in. */
+interface Circumstances {
+  readonly boiling?: boolean
+  readonly warming?: boolean
+  /** A gas that is passed in. */
+  readonly passed?: string | undefined
 }
 
 /** Lets everything happen that can: redox to the limiting reagent, metals, equilibrium, gas. */
-export function play(contents: Contents, { boiling = false, warming = false } = {}): Played {
+export function play(contents: Contents, { boiling = false, warming = false, passed }: Circumstances = {}): Played {
   const redox = runRedox(contents, settle(contents).pH)
   const metals = reactMetals(redox.contents, warming)
   const oxygen = letOxygenOff(metals.contents)
-  const gas = letGasOff(oxygen.contents, boiling)
+  const gas = letGasOff(oxygen.contents, boiling, passed)
   const smelt = letSulfurDioxideOff(gas.contents)
   const made = Object.entries(redox.gases).map(([name, amount]) => ({ gas: name, amount, equation: '' }))
   const found = settle(smelt.contents)
@@ -49,7 +62,9 @@ export function play(contents: Contents, { boiling = false, warming = false } = 
     // The next portion changes little, so it is looked for from here.
     contents: { ...smelt.contents, near: found },
     view: look(smelt.contents, found),
-    equations: redox.equations,
+    equations: [...redox.equations, ...metals.equations],
+    passing: redox.passing,
+    ...(metals.unknown ? { unknown: true as const } : {}),
     gases: [...made, ...metals.off, ...oxygen.off, ...gas.off, ...smelt.off],
   }
 }
@@ -135,11 +150,14 @@ export function shown(
   const peak = Math.max(tube.peak, ...amounts)
   const gases = merged([...played.flatMap((one) => one.gases), ...more])
   const viewed = factsOf({ before: tube.view, during, peak, excess, gases })
-  const facts = seen.length > 0 ? [...seen, ...viewed.filter(({ kind }) => kind !== 'noChange')] : viewed
+  const faded = [...new Set(played.flatMap(({ passing }) => passing))].map((colour): Fact => ({ kind: 'passing', colour }))
+  const besides = [...faded, ...seen]
+  const facts = besides.length > 0 ? [...besides, ...viewed.filter(({ kind }) => kind !== 'noChange')] : viewed
+  const unknown = played.some((one) => one.unknown) && facts.every(({ kind }) => kind === 'noChange')
   const redox = played.flatMap((one) => one.equations)
   return {
     tube: { ...tube, contents, view: after, peak: after.solids.length === 0 ? 0 : peak, above: gases },
-    shown: describe(facts, after, gases, () => equationsOf(tube.view, during, redox, gases)),
+    shown: describe(unknown ? [{ kind: 'notKnown' }] : facts, after, gases, () => equationsOf(tube.view, during, redox, gases)),
   }
 }
 

@@ -1,5 +1,6 @@
 import { isFewDrops, measuresOf, volumeOf } from './amounts.ts'
-import { addDry, addSubstance, type Contents, pour, withInert } from './contents.ts'
+import { addDry, addSubstance, type Contents, EMPTY, pour, withInert } from './contents.ts'
+import { mayFizz } from './gases.ts'
 import type { Reagent } from './reagent.ts'
 import { DROPS, RUN_IN, SPATULA } from './thresholds.ts'
 
@@ -10,6 +11,11 @@ function addAll(contents: Contents, { putIn }: Reagent, amount: number): Content
 /** A gas is passed through until the solution holds no more; it holds about so much, mol/dm³. */
 const GAS_SATURATED = 0.1
 const PORTIONS_OF_GAS = 5
+
+/** Portions in which a solid that may fizz meets the liquid. */
+const PORTIONS_OF_SOLID = 10
+
+const amountsOf = (reagent: Reagent) => addAll(EMPTY, reagent, 1).amounts
 
 /** What is added drop by drop: a few drops, and what was not said. */
 const isFew = (amount: string | undefined) => amount === undefined || isFewDrops(amount)
@@ -35,7 +41,10 @@ export function portionsOf(
     const spatula = Object.fromEntries(
       Object.entries(reagent.putIn).map(([formula, count]) => [formula, count * SPATULA * measuresOf(amount)]),
     )
-    return [(now) => addDry(now, spatula)]
+    if (!mayFizz({ ...EMPTY, amounts: amountsOf(reagent) })) return [(now) => addDry(now, spatula)]
+    // A carbonate fizzes where it lies in acid, though all of it together would use the acid up.
+    const share = Object.fromEntries(Object.entries(spatula).map(([formula, amount]) => [formula, amount / PORTIONS_OF_SOLID]))
+    return Array.from({ length: PORTIONS_OF_SOLID }, () => (now: Contents) => addDry(now, share))
   }
   if (reagent.state === 'g') {
     const bubble = (now: Contents) => addAll(now, reagent, (GAS_SATURATED * now.volume) / 1000 / PORTIONS_OF_GAS)

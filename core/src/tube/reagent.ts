@@ -7,7 +7,7 @@ export interface Reagent {
   readonly putIn: Readonly<Record<string, number>>
   readonly state: 'aq' | 's' | 'g'
   /** Metals and other elements that the equilibrium does not know. */
-  readonly element?: 'Al' | 'Zn' | 'Mg' | 'MnO2'
+  readonly element?: 'Al' | 'Zn' | 'Mg' | 'Fe' | 'Cu turnings' | 'MnO2'
   /** A paper that is touched with a drop. */
   readonly paper?: Paper
   /** A hydrocarbon that floats on water; starch, which iodine turns blue-black; a bottle of which it is not foretold what it does. */

@@ -196,6 +196,17 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'red litmus': litmus('red litmus', 'alkali turns it blue; damp, ammonia does'),
   'blue litmus': litmus('blue litmus', 'acid turns it red; damp, acid gases do'),
   'universal indicator': litmus('universal indicator', 'pH, roughly'),
+  'C4H8N2O2(aq)': following(
+    ['NH3', 'NaOH', 'HNO3', 'HCl'],
+    called(['dimethylglyoxime', 'dmg'], aq({ C4H8N2O2: 0.1 }, 'dimethylglyoxime', 'nickel(II): red in ammonia', FLAMMABLE)),
+  ),
+  '(NH4)2MoO4(aq)': following(
+    ['HNO3'],
+    called(
+      ['ammonium molybdate', 'molybdate'],
+      aq({ '(NH4)2MoO4': 0.5, HNO3: 2 }, 'ammonium molybdate in nitric acid', 'phosphate: yellow', careOf('HNO3')),
+    ),
+  ),
   'Al(s)': called(
     ['al foil', 'aluminum foil', 'aluminium', 'foil'],
     metal('Al', 'aluminium foil', 'nitrate, in hot alkali: ammonia', 'Hydrogen comes off too: no flame near.'),
@@ -207,6 +218,19 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   'Mg(s)': called(
     ['mg ribbon', 'magnesium'],
     metal('Mg', 'magnesium ribbon', 'acids: hydrogen', 'Hydrogen: no flame near but the lighted splint.'),
+  ),
+  'Fe(s)': called(
+    ['iron', 'iron wool', 'iron nail', 'iron metal', 'steel wool', 'iron powder'],
+    metal(
+      'Fe',
+      'iron filings',
+      'acids: hydrogen; copper(II) is put out by it',
+      'Hydrogen: no flame near but the lighted splint.',
+    ),
+  ),
+  'Cu(s)': called(
+    ['copper', 'copper foil', 'copper metal', 'copper wire', 'copper powder'],
+    metal('Cu turnings', 'copper turnings', 'silver is put out by it; dilute acids leave it'),
   ),
 }
 

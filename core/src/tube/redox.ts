@@ -14,9 +14,14 @@ export const INERT_COLOURS: Readonly<Record<string, SeenColour>> = {
   HgNH2Cl: 'white',
   Ag: 'grey',
   'CoO(OH)': 'brown',
-  Cu: 'brown',
+  Cu: 'red-brown',
+  Pb: 'grey',
+  '(NH4)3PMo12O40': 'yellow',
   CuO: 'black',
   Fe2O3: 'red-brown',
+  Cr2O3: 'green',
+  PbO2: 'brown',
+  Pb3O4: 'orange',
 }
 
 /** Least amount of a reaction that is worth telling, mol. */
@@ -27,6 +32,8 @@ export interface RedoxOutcome {
   readonly contents: Contents
   readonly equations: readonly string[]
   readonly gases: Readonly<Record<string, number>>
+  /** Colours that came and faded. */
+  readonly passing: readonly SeenColour[]
 }
 
 function allowed({ medium, hot, least = {}, pHBelow }: Redox, pH: number, { hot: isHot, amounts, volume }: Contents): boolean {
@@ -70,6 +77,7 @@ export function runRedox(contents: Contents, pH: number): RedoxOutcome {
   let now = contents
   const equations: string[] = []
   const gases: Record<string, number> = {}
+  const passing: SeenColour[] = []
   for (const { reaction, limits } of RUN) {
     const extent = extentOf(limits, now)
     if (!(extent > WORTH_TELLING) || !allowed(reaction, pH, contents)) continue
@@ -85,6 +93,7 @@ export function runRedox(contents: Contents, pH: number): RedoxOutcome {
       )
     for (const [gas, amount] of Object.entries(reaction.gases ?? {})) gases[gas] = (gases[gas] ?? 0) + amount * extent
     equations.push(reaction.equation)
+    if (reaction.passing) passing.push(reaction.passing)
   }
-  return { contents: now, equations, gases }
+  return { contents: now, equations, gases, passing }
 }

@@ -1,4 +1,5 @@
 import type { Component } from '../aqueous/index.ts'
+import type { SeenColour } from '../palette/index.ts'
 
 /** A reaction that changes oxidation states, which the equilibrium does not know. */
 export interface Redox {
@@ -12,6 +13,8 @@ export interface Redox {
   /** Concentrations that must be reached, mol/dm³; the pH that must be undercut. */
   readonly least?: Readonly<Partial<Record<Component, number>>>
   readonly pHBelow?: number
+  /** A colour that comes first and fades. */
+  readonly passing?: SeenColour
   /** Gases that come off, mol to one reaction. */
   readonly gases?: Readonly<Record<string, number>>
   readonly equation: string
@@ -104,6 +107,12 @@ export const REDOX: readonly Redox[] = [
   { uses: { I2: 1, S2O3: 2 }, makes: { I: 2 }, equation: 'I2(aq) + 2S2O3^2-(aq) -> 2I-(aq) + S4O6^2-(aq)' },
   { uses: { Fe3: 2, I: 2 }, makes: { Fe2: 2, I2: 1 }, medium: 'acid', equation: '2Fe3+(aq) + 2I-(aq) -> 2Fe2+(aq) + I2(aq)' },
   {
+    uses: { Fe3: 2, S2O3: 2 },
+    makes: { Fe2: 2 },
+    passing: 'purple',
+    equation: '2Fe3+(aq) + 2S2O3^2-(aq) -> 2Fe2+(aq) + S4O6^2-(aq)',
+  },
+  {
     uses: { Fe3: 2, SO3: 1 },
     makes: { Fe2: 2, SO4: 1, H: 2 },
     medium: 'acid',
@@ -117,6 +126,14 @@ export const REDOX: readonly Redox[] = [
     medium: 'acid',
     gases: { NO: 2 },
     equation: '2NO2-(aq) + 2I-(aq) + 4H+(aq) -> I2(aq) + 2NO(g) + 2H2O(l)',
+  },
+  {
+    uses: { CrO4: 2, H2O2: 3, H: 10 },
+    makes: { Cr: 2 },
+    medium: 'acid',
+    passing: 'deep blue',
+    gases: { O2: 3 },
+    equation: 'Cr2O7^2-(aq) + 3H2O2(aq) + 8H+(aq) -> 2Cr3+(aq) + 3O2(g) + 7H2O(l)',
   },
   {
     uses: { H2O2: 1, I: 2, H: 2 },
@@ -181,6 +198,13 @@ export const REDOX: readonly Redox[] = [
     hot: true,
     gases: { NO: 1 },
     equation: '3Fe2+(aq) + NO3-(aq) + 4H+(aq) -> 3Fe3+(aq) + NO(g) + 2H2O(l)',
+  },
+  {
+    uses: { PO4: 1, MoO4: 12, NH3: 3, H: 27 },
+    makes: {},
+    solids: { '(NH4)3PMo12O40': 1 },
+    pHBelow: 1.5,
+    equation: 'PO4^3-(aq) + 12MoO4^2-(aq) + 3NH4+(aq) + 24H+(aq) -> (NH4)3PMo12O40(s) + 12H2O(l)',
   },
   {
     uses: { Hg2: 1, NH3: 1, Cl: 1 },

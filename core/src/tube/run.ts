@@ -11,14 +11,19 @@ import { shakenOut } from './organic.ts'
 import { describe, play, type Shown, type Stepped, shown } from './playing.ts'
 import type { TubeStep } from './step.ts'
 import { freshTube, type Tube } from './tubeState.ts'
+import { WETTED_SOLIDS } from './wettedSolids.ts'
 
 /** A step that leaves the tube as it is. */
 function noted(tube: Tube, facts: readonly Fact[]): Stepped {
   return { tube, shown: describe(facts.length > 0 ? facts : [{ kind: 'noChange' }], tube.view, tube.above) }
 }
 
+/** Components of a dry solid, as far as it is known what dissolves of it. */
+const partsOf = (formula: string) =>
+  Object.keys(WETTED_SOLIDS[formula]?.dissolves ?? { [formula]: 1 }).map((dissolved) => componentsOf(dissolved))
+
 function flame(tube: Tube): Stepped {
-  const parts = Object.assign({}, ...Object.keys(tube.contents.dry).map((formula) => componentsOf(formula)))
+  const parts = Object.assign({}, ...Object.keys(tube.contents.dry).flatMap(partsOf))
   const { colour, throughBlueGlass } = flameOf(tube.contents, parts)
   return noted(tube, colour ? [{ kind: 'flame', colour, ...(throughBlueGlass ? { throughBlueGlass } : {}) }] : [])
 }

@@ -18,9 +18,9 @@ export function sayFact(fact: Fact): string {
     case 'transient':
       return `${fact.colour} precipitate where the drop fell, gone on shaking`
     case 'solution':
-      return fact.from === 'colourless' && fact.to !== 'colourless'
-        ? `solution turned ${fact.to}`
-        : `solution turned from ${fact.from} to ${fact.to}`
+      return solutionTurned(fact.from, fact.to)
+    case 'passing':
+      return `solution turned ${fact.colour}, then the colour faded`
     case 'decolourised':
       return `${fact.colour} colour of the reagent disappeared`
     case 'gas':
@@ -47,12 +47,17 @@ export function sayFact(fact: Fact): string {
       return `solid ${fact.sound}`
     case 'looks':
       return looks(fact.solution, fact.solid)
+    case 'notKnown':
+      return 'not known to the model'
     case 'noChange':
       return 'no visible change'
     default:
       return unhandled(fact, 'sayFact')
   }
 }
+
+const solutionTurned = (from: string, to: string) =>
+  from === 'colourless' && to !== 'colourless' ? `solution turned ${to}` : `solution turned from ${from} to ${to}`
 
 function looks(solution: string | undefined, solid: string | undefined): string {
   if (solution === undefined) return `${solid ?? 'colourless'} solid`

@@ -26,14 +26,4 @@ export const UNFORETOLD: Readonly<Record<string, Reagent>> = {
   'methyl orange': bottle('methyl orange', ['methyl orange indicator'], 'acid: red, alkali: yellow'),
   'bromothymol blue': bottle('bromothymol blue', ['btb'], 'acid: yellow, alkali: blue'),
   'litmus solution': bottle('litmus solution', [], 'acid: red, alkali: blue'),
-  'Cu(s)': bottle(
-    'copper turnings',
-    ['copper', 'copper foil', 'copper metal', 'copper wire', 'copper powder'],
-    'less reactive ions',
-  ),
-  'Fe(s)': bottle(
-    'iron filings',
-    ['iron', 'iron wool', 'iron nail', 'iron metal', 'steel wool', 'iron powder'],
-    'acids; copper(II)',
-  ),
 }

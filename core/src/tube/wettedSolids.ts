@@ -8,9 +8,11 @@ export interface Wetted {
 
 /** What is left of solids that were heated, in water (common practice). */
 export const WETTED_SOLIDS: Readonly<Record<string, Wetted>> = {
-  Ag: { dissolves: {}, stays: { Ag: 1 } },
-  Fe2O3: { dissolves: {}, stays: { Fe2O3: 1 } },
-  MnO2: { dissolves: {}, stays: { MnO2: 1 } },
+  ...Object.fromEntries(
+    ['Ag', 'Hg', 'Fe2O3', 'Cr2O3', 'MnO2', 'PbO2', 'Pb3O4'].map((solid) => [solid, { dissolves: {}, stays: { [solid]: 1 } }]),
+  ),
+  KClO3: { dissolves: { KCl: 1 }, stays: {} },
+  NaClO3: { dissolves: { NaCl: 1 }, stays: {} },
   // 3MnO4^2- + 2H2O -> 2MnO4- + MnO2 + 4OH-: the green goes purple where there is no strong alkali.
   K2MnO4: { dissolves: { KMnO4: 2 / 3, KOH: 4 / 3 }, stays: { MnO2: 1 / 3 } },
 }

@@ -90,4 +90,13 @@ export const SOLID_ORGANICS: readonly SolidRow[] = [
     status: 'as published',
     remark: '7.7e-7',
   },
+  {
+    formula: 'Ni(C4H7N2O2)2',
+    madeOf: 'Ni C4H8N2O2:2 H:-2',
+    logK: -2.2,
+    colour: 'red',
+    source: 'MS',
+    status: 'as published',
+    remark: 'Ksp 4e-24 of Ni and 2 HDMG, pKa 10.6',
+  },
 ]

@@ -20,7 +20,7 @@ export const TINTS = {
   chromate: { colour: 'yellow', from: 0.0002 },
   'copper(II) ammine': { colour: 'deep blue', from: 0.0003 },
   'cuprate(II)': { colour: 'deep blue', from: 0.002 },
-  'chlorocuprate(II)': { colour: 'yellow-green', from: 0.02 },
+  'chlorocuprate(II)': { colour: 'yellow-green', from: 0.006 },
   'chlorocobaltate(II)': { colour: 'blue', from: 0.003 },
   'cobalt(II) ammine': { colour: 'yellow-brown', from: 0.003 },
   'nickel(II) ammine': { colour: 'blue', from: 0.006 },

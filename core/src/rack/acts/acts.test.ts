@@ -124,7 +124,7 @@ describe('what was done, as it is typed at the bench', () => {
   })
 
   it.each<[string, Action]>([
-    ['3 drops dimethylglyoxime', add('dimethylglyoxime', '3 drops')],
+    ['3 drops alizarin', add('alizarin', '3 drops')],
     ['excess of magnesia mixture', add('magnesia mixture', 'excess')],
     ['2 cm3 sodium nitroprusside', add('sodium nitroprusside', '2 cm3')],
     ['wibble', add('wibble')],

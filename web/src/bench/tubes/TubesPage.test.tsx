@@ -93,10 +93,10 @@ describe('the rack', () => {
   it('keeps a reagent it has no bottle of as it was written, and says so before and after', () => {
     openTask(ONE_JAR, <Tubes />, 'r1')
     freshPortion()
-    type(did(), '3 drops dimethylglyoxime')
+    type(did(), '3 drops alizarin')
     expect(screen.getByText(/no bottle or act known here/)).toBeTruthy()
-    keep('3 drops dimethylglyoxime', 'bright pink ppt')
-    expect(steps('H1')).toEqual([{ id: 's1', do: 'add', reagent: 'dimethylglyoxime', amount: '3 drops', saw: 'bright pink ppt' }])
+    keep('3 drops alizarin', 'bright pink ppt')
+    expect(steps('H1')).toEqual([{ id: 's1', do: 'add', reagent: 'alizarin', amount: '3 drops', saw: 'bright pink ppt' }])
     expect(screen.getByText(/tells nothing of the sample/)).toBeTruthy()
   })
 
