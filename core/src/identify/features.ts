@@ -89,6 +89,8 @@ function withShared(sum: Features, fact: Fact | SeenFact): Features {
       return { ...sum, flame: fact.colour }
     case 'solidTurns':
       return { ...sum, turned: [...sum.turned, fact.to] }
+    case 'transient':
+      return fact.colour === undefined ? sum : { ...sum, passing: fact.colour }
     case 'sublimes':
     case 'melts':
     case 'ring':
@@ -112,8 +114,6 @@ function withForetold(sum: Features, fact: Fact): Features {
       return { ...sum, paper: fact.turns }
     case 'passing':
       return { ...sum, solution: fact.colour, decolourised: true }
-    case 'transient':
-      return { ...sum, passing: fact.colour }
     case 'notKnown':
       return { ...sum, unknown: true }
     case 'looks':

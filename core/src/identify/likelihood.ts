@@ -13,7 +13,7 @@ const LIKELY = {
   offWhite: 0.2,
   nearColour: 0.07,
   /** White and cream, by which halides are told apart, are taken for one another oftener. */
-  whiteForCream: 0.12,
+  whiteForCream: 0.18,
   otherColour: 0.004,
   colourNotSaid: 0.5,
   missed: { full: 0.006, slight: 0.4 },
@@ -55,7 +55,7 @@ const LIKELY = {
   decolourisedImagined: 0.015,
   flameOther: 0.004,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.015,
+  flameOfSodium: 0.03,
   flameMissed: 0.06,
   markMissed: 0.25,
   markImagined: 0.005,
@@ -118,12 +118,15 @@ function colourLikelihood(seen: string | undefined, foretold: string | undefined
 const passedUnsaid = (seen: Features, foretold: Features) =>
   foretold.precipitate !== 'none' && foretold.fate === 'dissolves' && seen.precipitate === 'none' && seen.fate === undefined
 
+/** A precipitate that comes where the drop falls and goes: written as such, passed over, or written as one that came. */
+function passingLikelihood(seen: Features, passing: string): number {
+  if (seen.passing === passing) return LIKELY.same
+  return seen.precipitate === 'none' ? LIKELY.passingUnsaid : LIKELY.passingSaid * colourLikelihood(seen.colour, passing)
+}
+
 function precipitateLikelihood(seen: Features, foretold: Features): number {
   if (passedUnsaid(seen, foretold)) return LIKELY.passedUnsaid
-  if (foretold.precipitate === 'none' && foretold.passing !== undefined)
-    return seen.precipitate === 'none'
-      ? LIKELY.passingUnsaid
-      : LIKELY.passingSaid * colourLikelihood(seen.colour, foretold.passing)
+  if (foretold.precipitate === 'none' && foretold.passing !== undefined) return passingLikelihood(seen, foretold.passing)
   if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined[seen.precipitate]
   if (seen.precipitate === 'none') return LIKELY.missed[foretold.precipitate]
   const size = seen.precipitate === foretold.precipitate ? 1 : LIKELY.slightForFull
@@ -240,6 +243,9 @@ export function logLikelihood(seen: Features, foretold: Features): number {
 /** How often a precipitate of a colour is written down whatever is in the tube (judgement). */
 const CHANCE_COLOUR: Readonly<Record<string, number>> = { white: 0.45, yellow: 0.08, blue: 0.06, green: 0.06, brown: 0.06 }
 const RARE_COLOUR = 0.03
+/** The same of flames: nothing and sodium are seen often, potassium only where it is. */
+const CHANCE_FLAME: Readonly<Record<string, number>> = { none: 0.3, yellow: 0.3, lilac: 0.04 }
+const RARE_FLAME = 0.1
 
 /** How likely a record of a step is whatever is in the tube: what a slip leaves on paper (judgement). */
 export function byChance(seen: Features): number {
@@ -249,7 +255,7 @@ export function byChance(seen: Features): number {
   chance *= 0.08 ** seen.gases.length * 0.1 ** seen.marks.length
   if (seen.bubbles) chance *= 0.12
   if (seen.decolourised) chance *= 0.1
-  if (seen.flame !== undefined) chance *= seen.flame === 'none' || seen.flame === 'yellow' ? 0.3 : 0.1
+  if (seen.flame !== undefined) chance *= CHANCE_FLAME[seen.flame] ?? RARE_FLAME
   if (seen.turned.length > 0) chance *= 0.15
   if (seen.paper !== undefined) chance *= 0.3
   return chance

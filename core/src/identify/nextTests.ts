@@ -1,12 +1,12 @@
 import type { TubeStep } from '../tube/index.ts'
 import { type Begun, foretell, freshOf } from './foretell.ts'
-import type { Hypothesis } from './hypothesis.ts'
+import { type Hypothesis, nameOfSet } from './hypothesis.ts'
 import { type Candidate, ionName } from './ions.ts'
 import type { RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
 import { type AloneNumbers, blendOf } from './tables/blends.ts'
 import { informationOf, type WeighedOutcome } from './tables/channel.ts'
-import { numberOf, showsAt } from './tables/featureNumbers.ts'
+import { isUnknownAt, numberOf, showsAt } from './tables/featureNumbers.ts'
 import { TESTS } from './tests.ts'
 
 /** A test that would tell much. */
@@ -21,6 +21,8 @@ export interface NextTest {
   readonly tells: string
   /** Expected information, bits. */
   readonly bits: number
+  /** The same for what it costs: the order of the advice. */
+  readonly value: number
 }
 
 /** Hypotheses among which a next test is sought, and of those the likeliest, which are played in full. */
@@ -29,6 +31,11 @@ const PLAYED_IN_FULL = 16
 /** Takes hypotheses that are equally likely from all over the list. */
 const SPREAD = 7919
 const LEAST_BITS = 0.05
+/** A set so likely, each of its ions being called present, is enough: what is left is hardly worth a test. */
+const ENOUGH = 0.75
+const SETTLED = 0.9
+/** How much a dearer test has to tell more (judgement). */
+const DEARER = 0.3
 const MOST_TESTS = 3
 /** A test that was done already tells less: what misled the eye the first time will again (judgement). */
 const DONE_BEFORE = 0.3
@@ -86,6 +93,21 @@ export function sayTells({ apart: [one, other] }: Pick<NextTest, 'apart'>): stri
   return `whether ${listed(one.length > 0 ? one : other)} is there too`
 }
 
+/** Whether the record says enough: one set is likely, and no ion of it is in doubt. */
+function isEnough(scored: readonly Scored[], weights: readonly number[]): boolean {
+  const sets = new Map<string, number>()
+  const ions = new Map<string, number>()
+  for (const [index, { hypothesis, kind }] of scored.entries()) {
+    const weight = weights[index] ?? 0
+    const name = kind === 'other' ? kind : nameOfSet(hypothesis.ions)
+    sets.set(name, (sets.get(name) ?? 0) + weight)
+    for (const { ion } of hypothesis.ions) ions.set(ion, (ions.get(ion) ?? 0) + weight)
+  }
+  const [likeliest] = [...sets].toSorted(([, a], [, b]) => b - a)
+  if (!likeliest || likeliest[0] === 'other' || likeliest[1] < ENOUGH) return false
+  return likeliest[0] === '' || likeliest[0].split(' ').every((ion) => (ions.get(ion) ?? 0) >= SETTLED)
+}
+
 /** Whether a test was done before, as a whole, in one of the tubes. */
 function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boolean {
   const words = (some: readonly TubeStep[]) =>
@@ -108,7 +130,7 @@ function stillOpen(scored: readonly Scored[], weights: readonly number[]): reado
 }
 
 /**
- * The tests that would tell most, on a fresh portion: in solution, or dry where the sample was never dissolved. Yields
+ * The tests that would tell most for what they cost, on a fresh portion; none where the record says enough: in solution, or dry where the sample was never dissolved. Yields
  * after each test that was considered.
  *
  * @param tubes - what was done already
@@ -120,20 +142,25 @@ export function* nextTests(
   tubes: readonly RecordedTube[],
   allowed?: ReadonlySet<string>,
 ): Generator<void, readonly NextTest[]> {
+  if (isEnough(scored, weights)) return []
   const open = stillOpen(scored, weights)
   const dry = tubes.length > 0 && tubes.every(({ form }) => form === 'solid')
-  const fresh = freshOf(dry ? 'solid' : 'solution')
+  const form = dry ? 'solid' : 'solution'
+  const fresh = freshOf(form)
   const found: NextTest[] = []
-  for (const { test, steps, ready } of TESTS) {
+  for (const { test, steps, ready, cost, only = form } of TESTS) {
+    if (only !== form) continue
     if (!steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent))) continue
     const outcomes = outcomesOf(open, fresh, steps)
+    // What the model does not foretell cannot be advised for what it would tell.
+    if (outcomes.some((one) => one.steps.some(isUnknownAt))) continue
     const [first, second] = outcomes
     const bits = informationOf(outcomes, steps) * (doneIn(tubes, steps) ? DONE_BEFORE : 1)
     yield
     if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(showsAt))) continue
     const apart = differenceOf(first, second)
     const says = dry ? ready.replace('a fresh 1 cm³', 'a fresh spatula tip') : ready
-    found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits })
+    found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits, value: bits / cost ** DEARER })
   }
-  return found.toSorted((a, b) => b.bits - a.bits).slice(0, MOST_TESTS)
+  return found.toSorted((a, b) => b.value - a.value).slice(0, MOST_TESTS)
 }

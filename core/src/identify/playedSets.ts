@@ -6,7 +6,7 @@ import { type AloneIn, playInFull } from './playing.ts'
 import { type Beforehand, halfOf } from './priors.ts'
 import type { RecordedTube } from './record.ts'
 import { logSum, type Scored, signsOf, totalOf } from './scored.ts'
-import { otherStrengths, shareAsUsual, shareOfLevel, shareOtherwise, variantsOf } from './strengths.ts'
+import { isWeighed, otherStrengths, shareAsUsual, shareOfLevel, shareOtherwise, variantsOf } from './strengths.ts'
 import { scoresOf } from './tables/blends.ts'
 import { dressed } from './tables/drySalts.ts'
 import { numberOf } from './tables/featureNumbers.ts'
@@ -155,7 +155,9 @@ export function* playBest(
 const PLAYED_OTHERWISE = 3
 
 export function* playOtherwise(weighed: Weighed, played: Played): Generator<number, void> {
-  const likeliest = rankedIn(played).slice(0, PLAYED_OTHERWISE)
+  const likeliest = rankedIn(played)
+    .filter(({ ions }) => !ions.some(isWeighed))
+    .slice(0, PLAYED_OTHERWISE)
   for (const [place, set] of likeliest.entries()) {
     const otherwise = otherStrengths(set.ions).flatMap((ions) => playWays(ions, set.prior + shareOtherwise, weighed))
     if (otherwise.length > 0) {

@@ -72,7 +72,7 @@ const PLAIN_ALKALI = 1.3
 /** Acid or hydroxide with what makes no acid or alkali of the bench, and beside further salts. */
 const ODD_ACID = -1
 const ODD_ALKALI = -2
-const ACID_IN_MIXTURE = -0.7
+const ACID_IN_MIXTURE = -0.2
 const ALKALI_IN_MIXTURE = -1
 const DOUBLE_SALT = 1.5
 /** A salt that stands in no bottle, as a solution of its own, and beside others. */

@@ -3,6 +3,7 @@ import { type PartOf, sampleForms, sampleLooks, stepName, type Task, tubeLine, t
 import { bringsUnknown, playedAmount, type TubeStep } from '../tube/index.ts'
 import { type Features, featuresRead } from './features.ts'
 import type { SampleForm } from './hypothesis.ts'
+import { CANDIDATES } from './ions.ts'
 import type { Stated } from './priors.ts'
 import { statedIn } from './stated.ts'
 
@@ -100,8 +101,10 @@ export interface RackKnown {
 
 /** What a task says of a rack of its. */
 export function knownOf(task: Task, { dropsPerCm3, listed }: Rack): RackKnown {
+  // What names no ion that is known stays on the list as it was written, and counts for nothing.
+  const named = (listed ?? []).filter((said) => CANDIDATES.some(({ ion }) => ion === said))
   const stated = task.materials.flatMap(({ id, note }): readonly (readonly [string, Stated])[] => {
-    const said: Stated = { ...statedIn(note ?? ''), ...(listed && listed.length > 0 ? { listed } : {}) }
+    const said: Stated = { ...statedIn(note ?? ''), ...(named.length > 0 ? { listed: named } : {}) }
     return Object.keys(said).length > 0 ? [[id, said]] : []
   })
   return {

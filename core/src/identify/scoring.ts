@@ -120,8 +120,8 @@ function hopeful(played: Played, look: FirstLook, weighed: Weighed): readonly Sc
 }
 
 /** How likely it is beforehand that a sample is water, or holds what the list does not have (judgement), ln. */
-const WATER = Math.log(0.03)
-const OTHER = Math.log(0.01)
+const WATER = Math.log(0.05)
+const OTHER = Math.log(0.02)
 
 /** Water, which is played; and what is not on the list: it shows in each step what some ion of the list would, whichever. */
 function noSets(weighed: Weighed): readonly Scored[] {

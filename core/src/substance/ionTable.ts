@@ -14,6 +14,8 @@ export interface IonRow {
   readonly salts?: ChemicalColour
   /** Its solutions are too dark to see the bottom of the meniscus through them. */
   readonly dark?: true
+  /** It holds acid: salts are taken apart into the ion without it. */
+  readonly holdsAcid?: true
   /** What to take care of, with the reason. */
   readonly care?: string
   /** Colour of its flame; of several in a flame the one with the smallest number covers the others (common practice). */
@@ -73,7 +75,7 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'CrO4^2-', salts: 'yellow', care: CHROMIUM_VI, name: 'chromate(VI)', sample: meddling },
   { ion: 'S2O3^2-', name: 'thiosulfate', also: ['thiosulphate'], sample: meddling },
   { ion: 'CH3COO-', name: 'ethanoate', also: ['acetate'], sample: usual },
-  { ion: 'HCO3-', name: 'hydrogencarbonate', sample: { ...rare, strength: 0.2 } },
+  { ion: 'HCO3-', name: 'hydrogencarbonate', holdsAcid: true, sample: { ...rare, strength: 0.2 } },
   { ion: 'PO4^3-', name: 'phosphate', sample: rare },
   { ion: 'C2O4^2-', name: 'ethanedioate', also: ['oxalate'], sample: rare },
   { ion: 'C4H4O6^2-', name: 'tartrate', sample: rare },

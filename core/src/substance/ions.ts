@@ -38,7 +38,8 @@ const holdsMetal = (ion: Formula) => [...compositionOf(ion).keys()].some((symbol
 const sizeOf = (ion: Formula) => [...compositionOf(ion).values()].reduce((total, count) => total + count, 0)
 
 /** The anions of the table as formulae, those that hold a metal first, larger before smaller. */
-export const COMMON_IONS: readonly Formula[] = ION_TABLE.map(({ ion }) => parseFormula(ion))
+export const COMMON_IONS: readonly Formula[] = ION_TABLE.filter(({ holdsAcid }) => !holdsAcid)
+  .map(({ ion }) => parseFormula(ion))
   .filter(({ charge }) => charge < 0)
   .toSorted((a, b) => Number(holdsMetal(b)) - Number(holdsMetal(a)) || sizeOf(b) - sizeOf(a))
 const AMMONIUM = parseFormula('NH4+')

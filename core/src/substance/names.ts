@@ -7,7 +7,6 @@ import { isStandIn } from './standIns.ts'
 /** Names of what is no ion of the table, in use in British schools (common practice; systematic names with oxidation numbers). */
 export const SUBSTANCE_NAMES: Readonly<Record<string, string>> = {
   'HC8H4O4-': 'hydrogenphthalate',
-  'HCO3-': 'hydrogencarbonate',
   'HSO4-': 'hydrogensulfate',
   'e-': 'electron',
   HCl: 'hydrochloric acid',

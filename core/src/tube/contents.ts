@@ -126,7 +126,16 @@ const MUCH_AMMONIUM = 4
 /** Beside carbonate or phosphate silver comes down as their salt, not as the oxide that strong alkali brings (common practice). */
 const BESIDE_CARBONATE: readonly string[] = [...TOO_SLOW, 'Ag2O']
 
+/**
+ * In much ammonia cobalt(II) hydroxide stays dissolved: air, which equilibrium does not know, makes the far firmer ammine of
+ * cobalt(III) of it (common practice).
+ */
+const IN_MUCH_AMMONIA: readonly string[] = [...TOO_SLOW, 'Co(OH)2']
+const AMMONIA_FOR_COBALT = 12
+
 function slowIn({ amounts }: Contents): readonly string[] {
+  const cobalt = amounts.Co ?? 0
+  if (cobalt > 0 && (amounts.NH3 ?? 0) > AMMONIA_FOR_COBALT * cobalt) return IN_MUCH_AMMONIA
   const silver = amounts.Ag ?? 0
   if (silver > 0 && 2 * ((amounts.CO3 ?? 0) + (amounts.PO4 ?? 0)) > silver) return BESIDE_CARBONATE
   const magnesium = amounts.Mg ?? 0
@@ -143,9 +152,9 @@ const settled = new WeakMap<Contents, Equilibrium>()
  * Hydroxides that ethanoate keeps in solution while it is cold, as its complexes; boiled, they come down (common practice:
  * iron(III) ethanoate is blood red, and brown and cloudy when boiled).
  */
-const HELD_BY_ETHANOATE: readonly string[] = ['Cu(OH)2', 'Cu4(OH)6SO4', 'Fe(OH)3', 'Al(OH)3', 'Cr(OH)3']
+const HELD_BY_ETHANOATE: readonly string[] = ['Cu(OH)2', 'Cu4(OH)6SO4', 'Fe(OH)3', 'Al(OH)3', 'Cr(OH)3', 'Zn(OH)2', 'Pb(OH)2']
 /** Above this alkali outdoes the ethanoate, pH. */
-const OUTDONE = 6.5
+const OUTDONE = 7
 
 /** The equilibrium of a tube. */
 export function settle(contents: Contents): Equilibrium {

@@ -87,6 +87,15 @@ export interface Course {
   readonly gases: readonly GasOff[]
 }
 
+const colouredIn = ({ solids }: View) =>
+  solids.reduce((total, { colour, amount }) => (PALE.has(colour) ? total : total + amount), 0)
+
+/** Whether a coloured solid that stays hides a pale one that dissolves: nobody sees white go from under brown. */
+function hidesWhatDissolves(before: View, after: View): boolean {
+  const was = colouredIn(before)
+  return was > 0 && colouredIn(after) > INSOLUBLE_ABOVE * was
+}
+
 function solidFactsOf({ before, during, peak, excess }: Course): readonly Fact[] {
   const after = during.at(-1) ?? before
   const [was, is] = [colourOfSolids(before.solids), colourOfSolids(after.solids)]
@@ -110,7 +119,8 @@ function solidFactsOf({ before, during, peak, excess }: Course): readonly Fact[]
   if (gone) return [{ kind: 'dissolves', how: 'completely', giving: after.solution }]
   const turned: readonly Fact[] =
     is !== undefined && is !== was ? [{ kind: 'precipitateTurns', from: was, to: is, solid: after.solids[0]?.formula ?? '' }] : []
-  if (left < INSOLUBLE_ABOVE) return [...turned, { kind: 'dissolves', how: 'partly', giving: after.solution }]
+  if (left < INSOLUBLE_ABOVE && !hidesWhatDissolves(before, after))
+    return [...turned, { kind: 'dissolves', how: 'partly', giving: after.solution }]
   return turned.length > 0 ? turned : excess ? [{ kind: 'insoluble' }] : []
 }
 

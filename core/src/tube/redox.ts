@@ -20,6 +20,7 @@ export const INERT_COLOURS: Readonly<Record<string, SeenColour>> = {
   CuO: 'black',
   Fe2O3: 'red-brown',
   Cr2O3: 'green',
+  HgO: 'orange',
   PbO2: 'brown',
   Pb3O4: 'orange',
 }

@@ -37,6 +37,7 @@ const OWN_ACIDS: Readonly<Record<string, readonly [acid: string, basicity: numbe
   'SO4^2-': ['H2SO4', 2],
   'Br-': ['HBr', 1],
   'NO3-': ['HNO3', 1],
+  'CH3COO-': ['CH3COOH', 1],
 }
 
 /** The acid of the anion of which there is most; nitric acid where none of them is there. */

@@ -9,7 +9,10 @@ export interface Wetted {
 /** What is left of solids that were heated, in water (common practice). */
 export const WETTED_SOLIDS: Readonly<Record<string, Wetted>> = {
   ...Object.fromEntries(
-    ['Ag', 'Hg', 'Fe2O3', 'Cr2O3', 'MnO2', 'PbO2', 'Pb3O4'].map((solid) => [solid, { dissolves: {}, stays: { [solid]: 1 } }]),
+    ['Ag', 'Hg', 'HgO', 'Fe2O3', 'Cr2O3', 'MnO2', 'PbO2', 'Pb3O4'].map((solid) => [
+      solid,
+      { dissolves: {}, stays: { [solid]: 1 } },
+    ]),
   ),
   KClO3: { dissolves: { KCl: 1 }, stays: {} },
   NaClO3: { dissolves: { NaCl: 1 }, stays: {} },

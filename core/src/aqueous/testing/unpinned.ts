@@ -114,6 +114,7 @@ export const UNPINNED: readonly string[] = [
   'MgNH4PO4(s)',
   'Mn2Fe(CN)6(s)',
   'Mn3(PO4)2(s)',
+  'Ni(C4H7N2O2)2(s)',
   'Ni2Fe(CN)6(s)',
   'Ni3(PO4)2(s)',
   'NiC2O4(s)',

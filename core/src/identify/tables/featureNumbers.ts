@@ -42,6 +42,9 @@ export const featuresAt = (number: number): Features => list[number]!
 /** Whether they say that anything shows. */
 export const showsAt = (number: number): boolean => shown[number]!
 
+/** Whether the model does not know what shows. */
+export const isUnknownAt = (number: number): boolean => list[number]!.unknown === true
+
 /** Remembers what is worked out for a pair of numbers. */
 function remembered(work: (one: number, other: number) => number): (one: number, other: number) => number {
   const known = new Memory<number, number>(MOST_PAIRS)

@@ -41,11 +41,11 @@ export function slipped(one: Scored, { seen, chances }: Rows): readonly Scored[]
   }))
 }
 
-/** What is not on the list shows nothing in so many steps, and in the others what some ion would (judgement). */
-const SHOWS_NOTHING = 0.4
+/** What is not on the list shows nothing in so many steps, in others what some ion would, and in others anything (judgement). */
+const SHOWS = { nothing: 0.3, some: 0.3, any: 0.4 } as const
 
 /** ln likelihood of each step with something that is not on the list: what any of the ions would show, whichever. */
-export function otherSteps(alone: readonly (readonly Features[])[], { seen }: Rows): readonly number[] {
+export function otherSteps(alone: readonly (readonly Features[])[], { seen, chances }: Rows): readonly number[] {
   const steps: number[] = []
   for (let row = 0; row < seen.length; row++) {
     const one = seen[row]!
@@ -56,7 +56,7 @@ export function otherSteps(alone: readonly (readonly Features[])[], { seen }: Ro
     let some = 0
     for (const features of alone) some += Math.exp(likelihoodOf(one, numberOf(features[row] ?? NOTHING)))
     const nothing = Math.exp(likelihoodOf(one, NOTHING_SHOWN))
-    steps.push(Math.log(SHOWS_NOTHING * nothing + ((1 - SHOWS_NOTHING) * some) / alone.length))
+    steps.push(Math.log(SHOWS.nothing * nothing + (SHOWS.some * some) / alone.length + SHOWS.any * chances[row]!))
   }
   return steps
 }

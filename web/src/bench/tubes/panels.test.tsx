@@ -119,6 +119,20 @@ describe('reagents on the bench', () => {
   })
 })
 
+describe('ions that the notes cover', () => {
+  it('are named or written as formulae; what names none stays as it was written', () => {
+    open()
+    typeInto('Ions that the notes cover', 'ammonium, Fe2+, moonstone')
+    expect(rack().listed).toEqual(['NH4+', 'Fe2+', 'moonstone'])
+    expect(screen.getByText(/No ion that is known here: moonstone/)).toBeTruthy()
+    click('a first course')
+    expect(rack().listed).toContain('SO4^2-')
+    expect(rack().listed).not.toContain('Ni2+')
+    typeInto('Ions that the notes cover', '')
+    expect(rack()).not.toHaveProperty('listed')
+  })
+})
+
 describe('quick records', () => {
   it('put an act into the line, ready for what is seen', () => {
     open()
