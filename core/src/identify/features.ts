@@ -9,6 +9,8 @@ export interface Features {
   /** Colour of a new precipitate, if it was said. */
   readonly colour?: string | undefined
   readonly fate?: 'dissolves' | 'partly' | 'insoluble'
+  /** Colour of a precipitate that was there before the step and still is: it may be written down again. */
+  readonly holds?: SeenColour
   /** Colour the solution has turned to, or has. */
   readonly solution?: string | undefined
   readonly decolourised: boolean
@@ -22,6 +24,8 @@ export interface Features {
   readonly bubbles: boolean
   /** Colour of the flame; `none` where the student looked and saw none. */
   readonly flame?: string | undefined
+  /** The colour of the flame behind blue glass, where another was seen without. */
+  readonly beneath?: string
   /** Colour of a dry solid. */
   readonly solid?: string | undefined
   /** Colours a dry solid turned to, hot or cold. */
@@ -70,6 +74,12 @@ const LAYER_SHADES: Readonly<Record<string, string>> = {
   green: 'pale green',
 }
 
+/** A second colour of a flame is what was seen through blue glass. */
+function withFlame(sum: Features, colour: string, beneath: string | undefined): Features {
+  const second = beneath ?? (sum.flame !== undefined && sum.flame !== colour ? colour : undefined)
+  return { ...sum, flame: sum.flame ?? colour, ...(second === undefined ? {} : { beneath: second }) }
+}
+
 /** What the model and a student say in the same words. */
 function withShared(sum: Features, fact: Fact | SeenFact): Features {
   switch (fact.kind) {
@@ -86,7 +96,7 @@ function withShared(sum: Features, fact: Fact | SeenFact): Features {
     case 'decolourised':
       return { ...sum, decolourised: true }
     case 'flame':
-      return { ...sum, flame: fact.colour }
+      return withFlame(sum, fact.colour, 'throughBlueGlass' in fact ? fact.throughBlueGlass : undefined)
     case 'solidTurns':
       return { ...sum, turned: [...sum.turned, fact.to] }
     case 'transient':

@@ -19,7 +19,27 @@ export function playedStep(tube: Tube, step: TubeStep): { readonly tube: Tube; r
 
 function played(tube: Tube, step: TubeStep): { readonly tube: Tube; readonly features: Features } {
   const next = playedStep(tube, step)
-  return next ? { tube: next.tube, features: featuresOf(next.shown.facts) } : { tube, features: NOTHING }
+  if (!next) return { tube, features: NOTHING }
+  const features = featuresOf(next.shown.facts)
+  return {
+    tube: next.tube,
+    features: step.do === 'heat' ? afterCooling(features, next.tube) : holding(features, tube, next.tube),
+  }
+}
+
+/** What a heated solid turned to is mostly written down when it has cooled. */
+function afterCooling(features: Features, hot: Tube): Features {
+  const cold = playedStep(hot, { do: 'cool' })
+  const turned = cold ? featuresOf(cold.shown.facts).turned : []
+  return turned.length > 0 ? { ...features, turned: [...new Set([...features.turned, ...turned])] } : features
+}
+
+/** A precipitate that is there before and after. */
+function holding(features: Features, before: Tube, after: Tube): Features {
+  const [solid] = after.view.solids
+  return features.precipitate === 'none' && before.view.solids.length > 0 && solid
+    ? { ...features, holds: solid.colour }
+    : features
 }
 
 /** A tube before its own steps. */
@@ -127,15 +147,21 @@ function goneOn({ ions }: Hypothesis, before: Reached | 'cannot be', step: TubeS
   const after = coursesOf(before.tubes, step).map(([tube, exact]) => played(tube(), exact))
   const features = stillThere(eitherOf(after.map((one) => one.features)), before.features.at(-1))
   // Potassium that only stands in for another cation does not colour the flame.
-  const stoodIn = step.do === 'flame' && features.flame === 'lilac' && !ions.some(({ ion }) => ion === 'K+')
+  const stoodIn = step.do === 'flame' && !ions.some(({ ion }) => ion === 'K+')
   return {
     tubes: after.map(
       ({ tube }) =>
         () =>
           tube,
     ),
-    features: [...before.features, stoodIn ? NOTHING : features],
+    features: [...before.features, stoodIn ? withoutPotassium(features) : features],
   }
+}
+
+/** A flame as it would be without potassium. */
+function withoutPotassium({ beneath, ...features }: Features): Features {
+  if (features.flame === 'lilac') return NOTHING
+  return beneath === undefined || beneath === 'lilac' ? features : { ...features, beneath }
 }
 
 /** The gas of the step before, which may be tested only now. */
@@ -189,11 +215,21 @@ export function together(one: Features, other: Features): Features {
     solid: one.solid && one.solid !== 'white' ? one.solid : (other.solid ?? one.solid),
     turned: both(one.turned, other.turned),
     marks: both(one.marks, other.marks),
+    ...beneathOf(one, other),
     ...paperOf(one, other),
     ...(one.unknown || other.unknown ? { unknown: true as const } : {}),
     ...passingOf(one, other),
+    ...(one.holds || other.holds ? { holds: one.holds ?? other.holds } : {}),
     ...(one.still || other.still ? { still: both(one.still ?? [], other.still ?? []) } : {}),
   }
+}
+
+/** Sodium’s yellow hides the other flame, which blue glass shows. */
+function beneathOf(one: Features, other: Features): Pick<Features, 'beneath'> {
+  const hidden = [one, other].find(({ flame }) => flame === 'lilac')
+  const beneath =
+    one.beneath ?? other.beneath ?? (hidden && (one.flame === 'yellow' || other.flame === 'yellow') ? 'lilac' : undefined)
+  return beneath === undefined ? {} : { beneath }
 }
 
 function passingOf(one: Features, other: Features): Pick<Features, 'passing' | 'passed'> {

@@ -13,7 +13,7 @@ const LIKELY = {
   offWhite: 0.2,
   nearColour: 0.07,
   /** White and cream, by which halides are told apart, are taken for one another oftener. */
-  whiteForCream: 0.18,
+  whiteForCream: 0.12,
   otherColour: 0.004,
   colourNotSaid: 0.5,
   missed: { full: 0.006, slight: 0.4 },
@@ -26,6 +26,8 @@ const LIKELY = {
   passedDissolves: 0.5,
   /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
   imagined: { full: 0.003, slight: 0.02 },
+  /** A precipitate that stays is written down again. */
+  writtenAgain: 0.25,
   slightForFull: 0.5,
   fateNear: 0.15,
   fateOpposite: 0.008,
@@ -55,8 +57,11 @@ const LIKELY = {
   decolourisedImagined: 0.015,
   flameOther: 0.004,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.03,
+  flameOfSodium: 0.015,
   flameMissed: 0.06,
+  onlyThroughGlass: 0.3,
+  glassImagined: 0.01,
+  glassNotUsed: 0.7,
   markMissed: 0.25,
   markImagined: 0.005,
   turnedMissed: 0.2,
@@ -127,6 +132,8 @@ function passingLikelihood(seen: Features, passing: string): number {
 function precipitateLikelihood(seen: Features, foretold: Features): number {
   if (passedUnsaid(seen, foretold)) return LIKELY.passedUnsaid
   if (foretold.precipitate === 'none' && foretold.passing !== undefined) return passingLikelihood(seen, foretold.passing)
+  if (foretold.precipitate === 'none' && foretold.holds !== undefined && seen.precipitate !== 'none')
+    return LIKELY.writtenAgain * colourLikelihood(seen.colour, foretold.holds)
   if (foretold.precipitate === 'none') return seen.precipitate === 'none' ? LIKELY.same : LIKELY.imagined[seen.precipitate]
   if (seen.precipitate === 'none') return LIKELY.missed[foretold.precipitate]
   const size = seen.precipitate === foretold.precipitate ? 1 : LIKELY.slightForFull
@@ -231,8 +238,7 @@ export function logLikelihood(seen: Features, foretold: Features): number {
     gasLikelihood(seen, foretold)
   if (foretold.decolourised !== seen.decolourised)
     likelihood *= foretold.decolourised ? LIKELY.decolourisedMissed : LIKELY.decolourisedImagined
-  if (seen.flame !== undefined)
-    likelihood *= seen.flame === foretold.flame ? LIKELY.same : flameLikelihood(seen.flame, foretold.flame)
+  if (seen.flame !== undefined) likelihood *= flamesLikelihood(seen, foretold)
   if (seen.solid !== undefined && foretold.solid !== undefined) likelihood *= colourLikelihood(seen.solid, foretold.solid)
   if (seen.paper !== undefined) likelihood *= paperLikelihood(seen.paper, foretold.paper)
   return Math.log(
@@ -278,6 +284,15 @@ function turnedLikelihood(seen: Features, foretold: Features): number {
   if (seen.turned.length === 0) return foretold.turned.length === 0 ? 1 : LIKELY.turnedMissed
   if (foretold.turned.length === 0) return LIKELY.turnedImagined
   return Math.max(...seen.turned.flatMap((colour) => foretold.turned.map((other) => colourLikelihood(colour, other))))
+}
+
+/** A flame, and what was seen of it through blue glass. */
+function flamesLikelihood({ flame = 'none', beneath }: Features, foretold: Features): number {
+  // Only what the glass showed was written down.
+  if (beneath === undefined && flame === foretold.beneath) return LIKELY.onlyThroughGlass
+  const own = flame === foretold.flame ? LIKELY.same : flameLikelihood(flame, foretold.flame)
+  if (beneath !== undefined) return own * (beneath === foretold.beneath ? LIKELY.same : LIKELY.glassImagined)
+  return own * (foretold.beneath === undefined ? 1 : LIKELY.glassNotUsed)
 }
 
 function flameLikelihood(seen: string, foretold: string | undefined): number {

@@ -85,6 +85,27 @@ describe('water, and what is not on the list', () => {
   })
 })
 
+describe('a flame through blue glass', () => {
+  const chloride = tube(
+    'P2',
+    ['HNO3(aq)', 'no visible change'],
+    ['AgNO3(aq)', 'white precipitate'],
+    ['NH3(aq) excess', 'dissolves'],
+  )
+
+  it('shows potassium beside sodium, and neither is ruled out by the other', () => {
+    const found = identify(tube('P1', ['flame', 'yellow flame, lilac through blue glass']), chloride)
+    expect(of(found, 'absent')).not.toContain('Na+')
+    for (const ion of ['Na+', 'K+']) expect(chance(found, ion), ion).toBeGreaterThan(0.4)
+  })
+
+  it('is not looked for in vain: yellow alone leaves potassium open', () => {
+    const found = identify(tube('P1', ['flame', 'yellow flame']), chloride)
+    expect(chance(found, 'Na+')).toBeGreaterThan(0.7)
+    expect(of(found, 'absent')).not.toContain('K+')
+  })
+})
+
 describe('what one ion hides of another', () => {
   it('is not tested: zinc under much iron(III)', () => {
     const [found] = identifyRack([

@@ -25,6 +25,9 @@ export const mayFizz = ({ amounts }: Contents) => SOURCES.some((component) => (a
 /** Hot water holds a small part of what cold does. */
 const HOT_HOLDS = 0.05
 const MOST_ROUNDS = 12
+/** Gas that comes off at once, mol/dm³, from which it stirs the tube; the part of what is held that then goes, too (judgement). */
+const MUCH_GAS = 0.02
+const CARRIED = 0.6
 const LEAST = 1e-8
 
 /** Lets off what water cannot hold; every round shifts the equilibrium, so it is done until nothing more comes. */
@@ -45,9 +48,11 @@ export function letGasOff(
       const held = rule.held * (boiling ? 0 : now.hot ? HOT_HOLDS : 1)
       const over = (((species.get(rule.species) ?? 0) - held) * now.volume) / 1000
       if (over <= LEAST) continue
+      // Much gas carries more with it than what water cannot hold.
+      const carried = over > (MUCH_GAS * now.volume) / 1000 ? (CARRIED * held * now.volume) / 1000 : 0
       some = true
-      now = withAmounts(now, rule.takes, -over)
-      amounts.set(rule, (amounts.get(rule) ?? 0) + over * rule.gives)
+      now = withAmounts(now, rule.takes, -(over + carried))
+      amounts.set(rule, (amounts.get(rule) ?? 0) + (over + carried) * rule.gives)
     }
     if (!some) break
   }
