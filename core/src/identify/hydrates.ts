@@ -23,8 +23,10 @@ const HYDRATES: Readonly<Record<string, string>> = {
   'Al2(SO4)3': 'Al2(SO4)3.18H2O',
 }
 
-/** How often such a salt comes with its water. */
-export const HYDRATED_SHARE = 0.7
+/** How often such a salt comes with its water: as a rule, and where the sheet calls it hydrated (a sheet may be misread). */
+const HYDRATED_SHARE = { usual: 0.7, stated: 0.98 } as const
+
+export const hydratedShare = (stated: boolean): number => HYDRATED_SHARE[stated ? 'stated' : 'usual']
 
 /** The salt with its water; the salt itself where it has none. */
 export const hydrateOf = (salt: string): string => HYDRATES[salt] ?? salt

@@ -19,6 +19,8 @@ export interface Weighed extends Rows {
   readonly beforehand: Beforehand
   /** A dry solid was looked at, heated or held in a flame. */
   readonly dry: boolean
+  /** The sheet calls it a hydrated salt. */
+  readonly hydrated: boolean
   /** Ions that the sheet names, and those that are thought of. */
   readonly listed: ReadonlySet<string>
   readonly candidates: readonly Candidate[]
@@ -49,7 +51,7 @@ type Ways = readonly (readonly [Hypothesis, share: number])[]
 
 const HALF = Math.log(0.5)
 
-function waysOf(ions: readonly Candidate[], { tubes, dry }: Weighed): Ways {
+function waysOf(ions: readonly Candidate[], { tubes, dry, hydrated }: Weighed): Ways {
   const variants = variantsOf(ions)
   const twice = ions.some(({ ion }) => usesAcid(ion)) && tubes.some((tube) => acidifiedIn(tube) !== tube.did)
   const acids = (hypothesis: Hypothesis, share: number): Ways =>
@@ -61,7 +63,7 @@ function waysOf(ions: readonly Candidate[], { tubes, dry }: Weighed): Ways {
       : [[hypothesis, share]]
   return variants.flatMap((at, level) => {
     const share = variants.length > 1 ? shareOfLevel(level) : 0
-    const dress: Ways = dry ? dressed({ ions: at }) : [[{ ions: at }, 0]]
+    const dress: Ways = dry ? dressed({ ions: at }, hydrated) : [[{ ions: at }, 0]]
     return dress.flatMap(([hypothesis, own]) => acids(hypothesis, share + own))
   })
 }

@@ -60,7 +60,8 @@ export function* scoreAll(tubes: readonly RecordedTube[], stated: Stated = {}): 
   const candidates = candidatesOf(stated.listed)
   const alone = yield* between(0, 0.4, allAlone(tubes, CANDIDATES))
   const dissolved = tubes.every(({ form }) => form === 'solution')
-  const dry = drySalts(tubes, rows.seen)
+  const hydrated = stated.hydrated ?? false
+  const dry = drySalts(tubes, rows.seen, hydrated)
   const listed = new Set(stated.listed)
   const weighed: Weighed = {
     ...rows,
@@ -68,6 +69,7 @@ export function* scoreAll(tubes: readonly RecordedTube[], stated: Stated = {}): 
     alone,
     beforehand: beforehand(dissolved, stated),
     dry: dry !== undefined,
+    hydrated,
     listed,
     candidates,
   }

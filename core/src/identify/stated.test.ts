@@ -30,6 +30,16 @@ it('tells iron(II) from nickel by the list of the sheet alone', () => {
   expect(listed.map(({ ion }) => ion)).not.toContain('Ni2+')
 })
 
+it('takes a salt that the sheet calls hydrated to have lost its water when none came', () => {
+  const heated = tube('P1', ['look', 'white solid'], ['heat', 'no visible change'])
+  const flame = tube('P2', ['flame', 'pale green flame'])
+  const barium = (stated: object) =>
+    identifyRack([{ material: 'P', tubes: [heated, flame] }], { forms: { P: 'solid' }, stated: { P: stated } })[0]
+  const chloride = (stated: object) => barium(stated)?.ions.find(({ ion }) => ion === 'Cl-')?.probability ?? 0
+  // Barium chloride stands in its jar as a hydrate, and would have given droplets.
+  expect(chloride({ hydrated: true })).toBeLessThan(chloride({}))
+})
+
 it('takes what the sheet says of their number for likely', () => {
   const chance = (stated: object, ion: string) =>
     verdictsOf({ stated: { P: stated } }).find((one) => one.ion === ion)?.probability ?? 0

@@ -1,5 +1,5 @@
 import { foretell } from '../foretell.ts'
-import { HYDRATED_SHARE, hasHydrate } from '../hydrates.ts'
+import { hasHydrate, hydratedShare } from '../hydrates.ts'
 import { type Hypothesis, saltsOf } from '../hypothesis.ts'
 import type { Candidate } from '../ions.ts'
 import type { RecordedTube } from '../record.ts'
@@ -21,11 +21,12 @@ export function dryRows(tubes: readonly RecordedTube[]): readonly boolean[] {
 }
 
 /** Every way in which a set may have come from its jar, with the ln of its share: with water of crystallisation, without. */
-export function dressed(hypothesis: Hypothesis): readonly (readonly [Hypothesis, share: number])[] {
+export function dressed(hypothesis: Hypothesis, stated: boolean): readonly (readonly [Hypothesis, share: number])[] {
   if (!saltsOf(hypothesis).some(hasHydrate)) return [[hypothesis, 0]]
+  const share = hydratedShare(stated)
   return [
-    [{ ...hypothesis, hydrated: true }, Math.log(HYDRATED_SHARE)],
-    [hypothesis, Math.log(1 - HYDRATED_SHARE)],
+    [{ ...hypothesis, hydrated: true }, Math.log(share)],
+    [hypothesis, Math.log(1 - share)],
   ]
 }
 
@@ -38,7 +39,7 @@ export interface DrySalts {
 }
 
 /** @returns undefined where no step was done with a dry solid */
-export function drySalts(tubes: readonly RecordedTube[], seen: Seen): DrySalts | undefined {
+export function drySalts(tubes: readonly RecordedTube[], seen: Seen, stated: boolean): DrySalts | undefined {
   const rows = dryRows(tubes)
   const places = rows.flatMap((dry, row) => (dry && seen[row] !== NOT_SEEN ? [row] : []))
   if (places.length === 0) return undefined
@@ -48,7 +49,7 @@ export function drySalts(tubes: readonly RecordedTube[], seen: Seen): DrySalts |
     const before = played.get(key)
     if (before) return before
     const ions = [cation, anion].filter((one) => one !== undefined)
-    const found = dressed({ ions }).map(([hypothesis, share]) => [showing(hypothesis, tubes, rows), share] as const)
+    const found = dressed({ ions }, stated).map(([hypothesis, share]) => [showing(hypothesis, tubes, rows), share] as const)
     played.set(key, found)
     return found
   }
