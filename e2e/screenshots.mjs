@@ -82,8 +82,8 @@ const SHOTS = [
     path: '/task/demo-four-jars/r1',
     viewport: PHONE,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Jar G' }).click()
-      await page.getByRole('button', { name: /^Tube G2/ }).click()
+      await page.getByRole('button', { name: 'Jar H' }).click()
+      await page.getByRole('button', { name: /^Tube H2/ }).click()
       await page.getByRole('region', { name: 'Now' }).getByText('Next most telling').waitFor()
       await page.evaluate(() => window.scrollTo(0, 0))
     },
