@@ -10,6 +10,7 @@ const floors = [
   'gas',
   'tube',
   'observe',
+  'liquids',
   'indicator',
   'glassware',
   'record',

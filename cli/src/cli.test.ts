@@ -218,6 +218,25 @@ describe('identify', () => {
     expect(out).toMatch(/Cu2\+\s+present/)
     expect(out).toContain('next: ')
   })
+
+  it('says what kind of liquid it is, and ions no more', async () => {
+    const tubes = [
+      { id: 'P1', steps: [step('Br2(aq)', 'drops', 'orange colour goes')] },
+      { id: 'P2', steps: [{ do: 'flame', saw: 'burns with a smoky flame' }] },
+    ]
+    const liquid = {
+      ...rack,
+      materials: [{ id: 'P', label: 'P', form: 'liquid' }],
+      parts: [{ id: 'r1', kind: 'rack', samples: [{ material: 'P', tubes }] }],
+    }
+    const bottle = join(folder, 'bottle.hoplark.json')
+    writeFileSync(bottle, JSON.stringify(liquid))
+    const [sample] = JSON.parse((await hopLark('identify', bottle, '--json')).out).samples
+    expect(sample.liquid).toMatchObject({ says: 'alkene', sure: true })
+    expect(sample.liquid.kinds[0]).toMatchObject({ kind: 'alkene', for: expect.arrayContaining(['P1.1']) })
+    expect(sample.ions.filter(({ verdict }: { verdict: string }) => verdict === 'present')).toEqual([])
+    expect((await hopLark('identify', bottle)).out).toContain('as a liquid: alkene')
+  })
 })
 
 /** Runs a command with something piped to it. */
@@ -268,7 +287,17 @@ describe('predict', () => {
     expect(out).toContain('add drops NaOH(aq): white precipitate\n    Zn2+(aq) + 2OH-(aq) -> Zn(OH)2(s)')
   })
 
+  it('plays the tests of an organic liquid by its name', async () => {
+    const { status, out } = await piped('predict', {
+      liquid: 'ethanal',
+      steps: [{ do: 'add', reagent: 'ammoniacal silver nitrate' }, { do: 'warm' }],
+    })
+    expect(status).toBe(0)
+    expect(out).toBe('add ammoniacal silver nitrate: no visible change\nwarm: silver mirror\n')
+  })
+
   it.each([
+    ['a liquid it does not know', { liquid: 'cider', steps: [] }, /no liquid 'cider' here. There is hexane/],
     [
       'a reagent that is not on the bench',
       { ...ZINC, steps: [{ do: 'add', reagent: 'beet juice' }] },

@@ -9,7 +9,7 @@ const PLACES = 3
 /** So likely that it is worth saying. */
 const WORTH_SAYING = 0.3
 
-function plainSample({ material, ions, nothing, other, gases, next }: Identification) {
+function plainSample({ material, ions, nothing, other, liquid, gases, next }: Identification) {
   return {
     material,
     nothing: Number(nothing.toFixed(PLACES)),
@@ -21,9 +21,27 @@ function plainSample({ material, ions, nothing, other, gases, next }: Identifica
       for: evidence,
       against,
     })),
+    ...(liquid ? { liquid: plainLiquid(liquid) } : {}),
     gases,
     next: next.map(({ test, tells, bits }) => ({ test, tells, bits: Number(bits.toFixed(2)) })),
   }
+}
+
+const plainLiquid = ({ says, sure, kinds }: NonNullable<Identification['liquid']>) => ({
+  says,
+  sure,
+  kinds: kinds.map(({ kind, probability, for: evidence, against }) => ({
+    kind,
+    probability: Number(probability.toFixed(PLACES)),
+    for: evidence,
+    against,
+  })),
+})
+
+function writeLiquid(output: Output, { says, sure, kinds }: NonNullable<Identification['liquid']>): void {
+  output.out(`  as a liquid: ${sure ? '' : 'not settled: '}${says}\n`)
+  const [likeliest] = kinds
+  if (likeliest && likeliest.for.length > 0) output.out(`    ${likeliest.kind} by ${likeliest.for.join(', ')}\n`)
 }
 
 function writeSample(output: Output, task: Task, found: Identification): void {
@@ -36,6 +54,7 @@ function writeSample(output: Output, task: Task, found: Identification): void {
   }
   const absent = found.ions.filter(({ verdict }) => verdict === 'absent').map(({ ion }) => ion)
   if (absent.length > 0) output.out(`  absent: ${absent.join(', ')}\n`)
+  if (found.liquid) writeLiquid(output, found.liquid)
   if (found.nothing > WORTH_SAYING) output.out('  nothing of the list of ions has shown: water, or too weak\n')
   if (found.other > WORTH_SAYING) output.out('  fits no ion of the list well\n')
   for (const at of found.doubtful) output.out(`  ${at} does not fit: worth repeating\n`)

@@ -1,3 +1,4 @@
+import { LIQUIDS, playLiquid, saySigns } from '@hop-lark/core/liquids'
 import { ChemistryError } from '@hop-lark/core/problem'
 import { dryTube, freshTube, playSteps } from '@hop-lark/core/tube'
 import { z } from 'zod'
@@ -14,6 +15,7 @@ const DecimalText = z.union([z.string(), z.number()]).transform(String).refine(p
 const PredictSchema = z.strictObject({
   contains: z.record(z.string(), DecimalText).default({}).describe('ions in the sample, mol/dm3'),
   solid: z.record(z.string(), DecimalText).optional().describe('dry salts in the tube, mol, in place of a solution'),
+  liquid: z.string().optional().describe('a liquid by its name, in place of a solution: ethanol, cyclohexene, water'),
   cm3: DecimalText.default('1'),
   steps: z.array(
     z.strictObject({
@@ -30,9 +32,25 @@ const numbers = (some: Readonly<Record<string, string>>) =>
 
 const FIGURES = 3
 
+type Steps = z.infer<typeof PredictSchema>['steps']
+
+const sayAct = ({ do: act, amount, reagent }: Steps[number]) => [act, amount, reagent].filter(Boolean).join(' ')
+
+/** What tests of functional groups show with a liquid. */
+function predictLiquid(name: string, steps: Steps, json: boolean, output: Output): number {
+  const liquid = Object.hasOwn(LIQUIDS, name) ? LIQUIDS[name] : undefined
+  if (!liquid)
+    throw new UnusableInput(`standard input: there is no liquid '${name}' here. There is ${Object.keys(LIQUIDS).join(', ')}.`)
+  const shown = playLiquid(liquid, steps).map((signs) => ({ saw: saySigns(signs), signs }))
+  if (json) writeJson(output, shown)
+  else for (const [index, step] of steps.entries()) output.out(`${sayAct(step)}: ${shown[index]?.saw}\n`)
+  return 0
+}
+
 /** `hop-lark predict`: what would be seen in a tube, step by step, from standard input. */
 export async function predictCommand(json: boolean, output: Output, input: Input): Promise<number> {
-  const { contains, solid, cm3, steps } = await readJson(input, PredictSchema, EXAMPLE)
+  const { contains, solid, liquid, cm3, steps } = await readJson(input, PredictSchema, EXAMPLE)
+  if (liquid !== undefined) return predictLiquid(liquid, steps, json, output)
   try {
     const tube = solid ? dryTube(numbers(solid)) : freshTube(numbers(contains), Number(cm3))
     const { shown } = playSteps(tube, steps)
@@ -51,7 +69,7 @@ export async function predictCommand(json: boolean, output: Output, input: Input
     else
       shown.forEach(({ saw, equations }, index) => {
         const step = steps[index]
-        output.out(`${[step?.do, step?.amount, step?.reagent].filter(Boolean).join(' ')}: ${saw.join('; ')}\n`)
+        output.out(`${step ? sayAct(step) : ''}: ${saw.join('; ')}\n`)
         for (const equation of equations) output.out(`    ${equation}\n`)
       })
     return 0

@@ -25,7 +25,8 @@ const checkPart = byKind<readonly Problem[], [task: Task, setting: TitrationSett
   titration: (part, task, setting) => [...checkSetUp(task, part), ...checkTitration(part, setting)],
   heating: checkHeating,
   series: checkSeries,
-  rack: checkObservations,
+  rack: (part, { materials }) =>
+    checkObservations(part, new Set(materials.flatMap(({ id, form }) => (form === 'liquid' ? [id] : [])))),
   chromatogram: checkChromatogram,
   note: NOTHING_WRONG,
 })

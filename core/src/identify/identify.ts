@@ -1,7 +1,9 @@
 import { gasToldBy } from '../gas/index.ts'
+import type { LiquidFinding } from '../liquids/index.ts'
 import { Memory } from '../memory/index.ts'
 import { shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
+import { asLiquid, liquidTests } from './liquidSample.ts'
 import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
 import { candidatesOf } from './playing.ts'
@@ -34,6 +36,8 @@ export interface SampleVerdict {
   readonly nothing: number
   /** How likely it is that it holds what the list of ions does not have. */
   readonly other: number
+  /** What kind of liquid it is, where it is called one or may well be organic. */
+  readonly liquid?: LiquidFinding
   readonly gases: readonly { readonly gas: string; readonly at: string }[]
   /** Steps that the likeliest answer explains badly: worth repeating. */
   readonly doubtful: readonly string[]
@@ -124,15 +128,21 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
   const { scored } = scoring
   const weights = posterior(scored)
   const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
+  const seenAs = asLiquid(record, options)
+  const { ofIons } = seenAs
   const verdict: SampleVerdict = {
     material,
-    ...ionsAndSteps(record, scoring, weights, scored[best]),
-    nothing: shareOf('nothing', scored, weights),
-    other: shareOf('other', scored, weights),
+    ...ionsAndSteps(record, scoring, weights, scored[best], ofIons),
+    nothing: ofIons * shareOf('nothing', scored, weights),
+    other: ofIons * shareOf('other', scored, weights),
+    ...(seenAs.liquid ? { liquid: seenAs.liquid } : {}),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
-    doubtful: rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
+    // What fits no ions may fit a liquid well.
+    doubtful: ofIons < 0.5 ? [] : rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
   }
   yield { done: VERDICT_AT, verdict }
+  const ofLiquid = liquidTests(record, options, seenAs, options.allowed)
+  if (ofLiquid) return { ...verdict, next: ofLiquid }
   const seeking = nextTests(scored, weights, tubes, options.allowed)
   let sought = seeking.next()
   for (; !sought.done; sought = seeking.next()) yield { done: VERDICT_AT }
@@ -147,11 +157,14 @@ function ionsAndSteps(
   { scored, alone, beside, listed }: Scoring,
   weights: readonly number[],
   best: Scored | undefined,
+  /** How likely it is that there are ions at all. */
+  ofIons: number,
 ): Pick<SampleVerdict, 'ions' | 'steps'> {
   const { tubes, root } = record
   const rows = rowsOf(tubes)
   const product = root === undefined ? undefined : productOf(scored, weights, record)
-  const probabilityOf = product ? probabilitiesIn(product, scored, weights, rows.length) : probabilitiesOf(scored, rows.length)
+  const likely = product ? probabilitiesIn(product, scored, weights, rows.length) : probabilitiesOf(scored, rows.length)
+  const probabilityOf: Probability = (ion, without) => ofIons * likely(ion, without)
   const meant = meaningsOf(rows, tubes, alone.byIon, best)
   const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
   const shownAlone = (ion: string, index: number) =>
@@ -213,6 +226,7 @@ export function* identifying(
       record,
       [...(options.allowed ?? ['all'])],
       options.stated?.[record.root ?? record.material] ?? {},
+      options.liquids ?? [],
     ])
     const before = known.get(key)
     if (before) {

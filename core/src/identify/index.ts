@@ -13,7 +13,6 @@ export {
   type Verdict,
 } from './identify.ts'
 export { CANDIDATES, type Candidate, ionName, saltOf } from './ions.ts'
-export { identifyLiquid, type LiquidKind, type LiquidVerdict } from './liquids.ts'
 export type { StepMeaning } from './meaning.ts'
 export { type NextTest, sayTells } from './nextTests.ts'
 export { type Offer, offersFor } from './offers.ts'

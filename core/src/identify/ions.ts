@@ -42,7 +42,8 @@ export function saltOf(positive: string, negative: string): string {
   return `${taken(positive, minus / common)}${taken(negative, plus / common)}`
 }
 
-/** The name of an ion as it is spoken of: iron(II), sulfate, acid. */
+/** The name of an ion as it is spoken of: iron(II), sulfate, acid; what is no ion has its own name. */
 export function ionName(ion: string): string {
+  if (!/[+-]$/.test(ion)) return ion
   return ion === 'H+' ? 'acid' : (nameOf(parseFormula(ion)) ?? ion)
 }

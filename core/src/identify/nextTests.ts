@@ -88,7 +88,8 @@ function tellsOf([one, other]: NextTest['apart']): string {
 
 /** What a test would tell apart, in words: `sulfate from chloride`, `whether strontium is there too`. */
 export function sayTells({ apart: [one, other] }: Pick<NextTest, 'apart'>): string {
-  const listed = (ions: readonly string[]) => ions.map(ionName).join(' and ')
+  // Kinds of liquid are their own names.
+  const listed = (some: readonly string[]) => some.map(ionName).join(' and ')
   if (one.length > 0 && other.length > 0) return `${listed(one)} from ${listed(other)}`
   return `whether ${listed(one.length > 0 ? one : other)} is there too`
 }

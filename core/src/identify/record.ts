@@ -91,6 +91,8 @@ export interface SampleRecord {
 export interface RackKnown {
   /** How each sample came, by its material; a solution where nothing is said. */
   readonly forms?: Readonly<Record<string, SampleForm>>
+  /** Materials that the sheet calls liquids, not solutions. */
+  readonly liquids?: readonly string[]
   /** How each looked that came dissolved, in the student's words. */
   readonly looks?: Readonly<Record<string, string>>
   /** What the sheet states of each beforehand, by its material. */
@@ -107,8 +109,10 @@ export function knownOf(task: Task, { dropsPerCm3, listed }: Rack): RackKnown {
     const said: Stated = { ...statedIn(note ?? ''), ...(named.length > 0 ? { listed: named } : {}) }
     return Object.keys(said).length > 0 ? [[id, said]] : []
   })
+  const liquids = task.materials.flatMap(({ id, form }) => (form === 'liquid' ? [id] : []))
   return {
     forms: sampleForms(task),
+    ...(liquids.length > 0 ? { liquids } : {}),
     looks: sampleLooks(task),
     ...(stated.length > 0 ? { stated: Object.fromEntries(stated) } : {}),
     ...(dropsPerCm3 === undefined ? {} : { dropsPerCm3: Number(dropsPerCm3) }),

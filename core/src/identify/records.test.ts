@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { identifyLiquid, identifyRack } from './index.ts'
+import { identifyRack } from './index.ts'
 import { identify, of, type Tube, tube } from './testing/records.ts'
 
 /** Tests of anions that show nothing but what is said. */
@@ -416,36 +416,5 @@ describe('records in which a step went wrong, or an ion hides another', () => {
       tube('P3', ['flame', 'yellow flame']),
     )
     expect(alkali.ions.slice(0, 2).map(({ ion }) => ion)).toContain('OH-')
-  })
-})
-
-describe('liquids', () => {
-  const liquid = (...tubes: readonly Tube[]) => identifyLiquid({ material: 'P', tubes: [...tubes] })
-  // Common practice at school level.
-  it.each([
-    ['alkene', [tube('P1', ['Br2(aq)', 'bromine water decolourised']), tube('P2', ['flame', 'burns with a smoky yellow flame'])]],
-    ['alkane', [tube('P1', ['Br2(aq)', 'no visible change']), tube('P2', ['flame', 'burns with a yellow flame'])]],
-    [
-      'carboxylic acid',
-      [
-        tube('P1', ['blue litmus', 'turned blue litmus red']),
-        tube('P2', ['Na2CO3(aq)', 'effervescence']),
-        tube('P3', ['flame', 'burns with a blue flame']),
-      ],
-    ],
-    [
-      'water',
-      [
-        tube('P1', ['CuSO4(s)', 'anhydrous copper sulfate turned blue']),
-        tube('P2', ['boil', 'boils at 100 °C']),
-        tube('P3', ['flame', 'no visible change']),
-      ],
-    ],
-  ] as const)('%s', (kind, tubes) => {
-    expect(liquid(...tubes)[0]?.kind).toBe(kind)
-  })
-
-  it('nothing is said of a liquid that nothing was done with', () => {
-    expect(liquid(tube('P1', ['look', 'colourless liquid']))).toEqual([])
   })
 })

@@ -31,6 +31,12 @@ export type SeenFact =
   | { readonly kind: 'droplets' }
   | { readonly kind: 'warmsUp' }
   | { readonly kind: 'burns' }
+  /** A flame that leaves soot. */
+  | { readonly kind: 'smoky' }
+  /** Silver on the glass. */
+  | { readonly kind: 'mirror' }
+  /** A liquid that mixes with what is in the tube. */
+  | { readonly kind: 'mixes' }
   | { readonly kind: 'noChange' }
 
 /** Something that was looked for and not seen; `smell` without a name is any smell, `flame` without a colour any flame's. */

@@ -8,6 +8,7 @@ import { readFlame } from './heads/flame.ts'
 import { readBubbles, readFumes, readSmell, readSplint, readWarmth } from './heads/gasSigns.ts'
 import { readCrystals, readHeated, readHeatMarks } from './heads/heated.ts'
 import { readIndicator } from './heads/indicator.ts'
+import { readMirror, readMixing } from './heads/liquids.ts'
 import { readPapers, testOf } from './heads/papers.ts'
 import { readClear, readFate, readPrecipitate } from './heads/precipitate.ts'
 import { denied, type Head, type Scene } from './heads/scene.ts'
@@ -17,6 +18,8 @@ import { tokensOf } from './tokens.ts'
 
 /** Readers in the order in which they are asked: what has one meaning wherever it stands comes first. */
 const HEADS: readonly Head[] = [
+  readMirror,
+  readMixing,
   readIndicator,
   readSplint,
   readFumes,

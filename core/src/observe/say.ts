@@ -5,7 +5,7 @@ const words = (...parts: readonly (string | false | undefined)[]) => parts.filte
 const article = (word: string) => (/^[aeiou]/.test(word) ? 'an' : 'a')
 
 /** Smells as they are said. */
-const smellOf = (of: string) => (/eggs|vinegar|pools/.test(of) ? `smell of ${of}` : `${of} smell`)
+const smellOf = (of: string) => (/eggs|vinegar|pools|petrol|caramel/.test(of) ? `smell of ${of}` : `${of} smell`)
 
 /** Facts that have nothing to them but that they were seen. */
 const PLAIN = {
@@ -19,6 +19,9 @@ const PLAIN = {
   droplets: 'droplets of water',
   warmsUp: 'warmed up',
   burns: 'burns',
+  smoky: 'smoky flame',
+  mirror: 'silver mirror',
+  mixes: 'mixes with it',
   noChange: 'no visible change',
 } as const
 
@@ -84,6 +87,10 @@ function sayDenied({ of }: DeniedFact): string {
       return 'did not get warm'
     case 'burns':
       return 'does not burn'
+    case 'smoky':
+      return 'no soot'
+    case 'mixes':
+      return 'does not mix'
     default:
       return `no ${saySeen(of)}`
   }

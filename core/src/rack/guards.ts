@@ -166,16 +166,25 @@ export function guardsFor(whole: Action, given: GuardContext): readonly Guard[] 
 }
 
 const WARMING = 'In a holder, at 45°, kept moving in the flame, its mouth away from everyone: hot liquid spits.'
+const WARMING_LIQUID =
+  'It may burn, and its vapour catches fire at a distance: in a beaker of hot water, every flame in the room out.'
+const BURNING =
+  'A few drops on a lid on a mat, the bottle stoppered and far away, hair and sleeves back, the fume cupboard where it smokes.'
 /** How every caution ends. */
 export const DEFERS = 'Follow your laboratory’s rules and your supervisor.'
 
-/** The usual caution of an act, with its reason, or undefined. */
-export function cautionOf({ do: act, reagent, with: others = [] }: Action): string | undefined {
+/**
+ * The usual caution of an act, with its reason, or undefined.
+ *
+ * @param isLiquid - whether the sample is called a liquid, which may burn
+ */
+export function cautionOf({ do: act, reagent, with: others = [] }: Action, isLiquid = false): string | undefined {
   const bottles = [...others.map((one) => one.reagent), ...(reagent === undefined ? [] : [reagent])]
   const care = [...new Set(bottles.flatMap((name) => reagentNamed(name)?.care ?? []))].join(' ') || undefined
   if (act === 'add' || act === 'dissolve') return care && `${care} ${DEFERS}`
-  if (act === 'warm' || act === 'boil' || act === 'heat') return `${WARMING} Eye protection. ${DEFERS}`
+  if (act === 'warm' || act === 'boil' || act === 'heat')
+    return `${isLiquid ? WARMING_LIQUID : WARMING} Eye protection. ${DEFERS}`
   if (act === 'smell') return `Waft a little towards you, never put your nose over the tube. ${DEFERS}`
-  if (act === 'flame') return `Loose sleeves and hair back; nothing that burns near by. ${DEFERS}`
+  if (act === 'flame') return `${isLiquid ? BURNING : 'Loose sleeves and hair back; nothing that burns near by.'} ${DEFERS}`
   return undefined
 }

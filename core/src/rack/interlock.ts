@@ -221,8 +221,8 @@ function dreaded({ act, typed }: About): readonly Stop[] {
   if (!adds(act)) return []
   const written = act.reagent ?? ''
   // What the bench has a bottle of is known by it, if that is what was typed.
-  const isKnown = /\((?:aq|s|l|g|conc)\)$/.test(written)
-  const name = isKnown ? typed.trim() : written
+  const isKnown = /\((?:aq|s|l|g|conc)\)$/.test(written) && written !== 'Na(s)'
+  const name = isKnown ? typed.trim() : written === 'Na(s)' ? 'sodium' : written
   const found = (isKnown ? DREADED : [...DREADED, DREADED_METAL]).find(([pattern]) => pattern.test(name))
   return found
     ? [

@@ -11,7 +11,7 @@ const add = (reagent: string, amount = 'drops'): Action => ({ do: 'add', reagent
 describe('a line that has been begun', () => {
   it('completes what has been begun: a bottle in its place, or a whole act', () => {
     expect(completeAction('3 drops sod')[0]).toMatch(/^3 drops Na/)
-    expect(completeAction('3 drops silv')).toEqual(['3 drops AgNO3(aq)'])
+    expect(completeAction('3 drops silv')).toEqual(['3 drops AgNO3(aq)', '3 drops ammoniacal silver nitrate'])
     expect(completeAction('war')).toEqual(['warm, damp red litmus', 'warm'])
     expect(completeAction('drops barium nit')).toEqual(['drops Ba(NO3)2(aq)'])
     expect(completeAction('drops barium nitrate')).toEqual([])

@@ -36,7 +36,8 @@ export const readColourGone: Head = (clause, { given }) => {
   const wentAway = become > 0 && become === clause.tokens.length - 1 && clause.colours.some(({ at }) => at < become)
   const toNothing = own && become >= 0 && clause.at('nothing') > become
   if (toNothing) return all(fact)
-  if (own && wentAway) return all(said(clause, fact, become))
+  // "The purple colour went" says so itself, whatever was put in last.
+  if (wentAway && (own || clause.has('hue'))) return all(said(clause, fact, become))
   if (!own || clause.has('upper', 'layer')) return undefined
   const ofOwn = clause.has('hue') || clause.colours.some(({ is }) => own.includes(is))
   const last = clause.lastColour

@@ -77,7 +77,19 @@ function plainGas(clause: Clause, at: number, isTested: boolean): readonly Obser
   return clause.isDenied(at) ? [{ kind: 'noGas' }] : clause.has('form') ? [{ kind: 'effervescence' }] : []
 }
 
-const SMELLS = ['rotten eggs', 'vinegar', 'swimming pools', 'pungent', 'choking', 'sharp'] as const
+const SMELLS = [
+  'rotten eggs',
+  'vinegar',
+  'swimming pools',
+  'pungent',
+  'choking',
+  'sharp',
+  'fruity',
+  'alcoholic',
+  'antiseptic',
+  'petrol',
+  'caramel',
+] as const
 
 /** Smells by their name, and that there was none. */
 export const readSmell: Head = (clause, { given }) => {

@@ -14,6 +14,12 @@ export const STATES = {
   vinegar: 'vinegar, vinegary, acetic',
   'swimming pools':
     'swimming pools, swimming pool, swimming baths, bleachy, like bleach, of bleach, chlorine smell, of chlorine, like chlorine, disinfectant',
+  fruity:
+    'fruity, sweet, fruit, fruits, pear drops, like pear drops, glue, gluey, nail varnish, apples, rotting apples, sweet smelling',
+  alcoholic: 'alcoholic, of alcohol, like alcohol, of spirit, like wine, of wine, winey, boozy, alcohol smell',
+  antiseptic: 'antiseptic, of antiseptic, of hospitals, like hospitals, like a hospital, medicinal, like antiseptic',
+  petrol: 'petrol, of petrol, like petrol, petrolly',
+  caramel: 'caramel, burnt sugar, like caramel, of caramel',
   steamy: 'steamy, misty',
 } as const satisfies Record<string, string>
 

@@ -48,6 +48,8 @@ export const THINGS = {
     water given off, water came off, water produced, gave off water, gives off water, water was given off, water formed on,
     drops of colourless liquid, drops of a colourless liquid, droplets of water`,
   sound: 'sound, noise',
+  mirror: 'silver mirror, mirror, silver mirror on the glass, silvering, shiny mirror, silvery mirror',
+  soot: 'soot, sooty, smoky, smokey, sooty smoke, black smoke',
   water: 'water',
   ph: 'ph',
 } as const satisfies Record<string, string>

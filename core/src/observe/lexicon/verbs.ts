@@ -41,6 +41,10 @@ export const VERBS = {
   melt: '~melt, ~liquefy, ~turn to liquid, ~turn liquid, ~become liquid, ~go liquid, ~fuse',
   sublime: 'sublimate, ~sublime, sublimation, sublimated, sublimates, sublimation occurred',
   burn: '~burn, ~take fire, ~combust, set alight',
+  mixes:
+    'mixes, mix completely, mixes completely, mixed completely, miscible, completely miscible, fully miscible, mixes with water, mixes with it, mix with it, mix with water, one layer, single layer, no layers',
+  apart:
+    'immiscible, not miscible, floats, floated, sinks, sank, separates into two layers, separated into two layers, does not mix, do not mix, did not mix, doesnt mix, didnt mix, dont mix, insoluble in water, not soluble in water, oily drops at the bottom',
   warms: `~get hot, ~get warm, ~get warmer, ~get hotter, exothermic, temperature rises, temperature rose, temperature increased,
     temp rises, temp rose, temperature rise, ~become hot, ~become warm, ~feel warm, ~feel hot, ~give out heat, very
     exothermic, ~feel warmer, ~become warmer, warm to touch, hot to touch, warm to the touch, hot to the touch, ~get very

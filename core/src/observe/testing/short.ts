@@ -13,6 +13,9 @@ const PLAIN = {
   droplets: 'w',
   warmsUp: 'k',
   burns: 'b',
+  smoky: 'z',
+  mirror: 'q',
+  mixes: 'j',
   noChange: 'n',
 } as const
 

@@ -47,12 +47,13 @@ function forSafety(task: Task): readonly string[] {
     if (!bottle?.care || materials.includes(bottle.care)) return []
     return [`${asSentence(bottle.says)} (${small(bottle.care)})`]
   })
-  const steps = task.parts.flatMap((part) =>
-    part.kind === 'rack' ? part.samples.flatMap(({ tubes }) => tubes.flatMap((tube) => tube.steps)) : [],
-  )
+  const samples = task.parts.flatMap((part) => (part.kind === 'rack' ? part.samples : []))
+  const sampled = new Set(samples.map(({ material }) => material))
+  const steps = samples.flatMap(({ tubes }) => tubes.flatMap((tube) => tube.steps))
+  const isOfLiquids = task.materials.some(({ id, form }) => form === 'liquid' && sampled.has(id))
   const acts = (Object.keys(ACTS) as (keyof typeof ACTS)[])
     .filter((act) => steps.some((step) => step.do === act))
-    .map((act) => `${ACTS[act]}: ${small(withoutDeferring(cautionOf({ do: act }) ?? ''))}`)
+    .map((act) => `${ACTS[act]}: ${small(withoutDeferring(cautionOf({ do: act }, isOfLiquids) ?? ''))}`)
   const burners = task.parts.some(({ kind }) => kind === 'heating')
     ? ['Hot glass and porcelain look cold: tongs, and a heatproof mat to cool on.']
     : []

@@ -1,4 +1,5 @@
 import { ionName, type SampleVerdict } from '@hop-lark/core/identify'
+import { type JudgedLiquid, judgeLiquid } from '@hop-lark/core/liquids'
 import { coachConclusion, compareConclusion, type JudgedClaim } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { Steps } from './Steps.tsx'
@@ -32,8 +33,34 @@ const SAYS: Readonly<Record<JudgedClaim['says'], Readonly<Partial<Record<JudgedC
 /** Whether a claim wants another look. */
 const isDoubtful = ({ judged }: JudgedClaim) => judged !== 'agrees'
 
+const SAYS_OF_LIQUID: Readonly<Record<JudgedLiquid['judged'], (names: string) => string>> = {
+  agrees: (names) => `The record shows ${names} too`,
+  disagrees: (names) => `The record speaks against ${names}`,
+  'not shown': (names) => `The record does not yet show ${names}: which test says so?`,
+}
+
+/** A liquid's name in a conclusion beside the record. */
+function ComparedLiquid({ part, conclusion, identification: { liquid }, onShow }: ComparedProps) {
+  const found = liquid && judgeLiquid(conclusion, liquid)
+  if (!liquid) return null
+  if (!found) return <li className="text-ink-soft">No liquid is named in it. The record says: {liquid.says}.</li>
+  return (
+    <li className={found.judged === 'agrees' ? 'text-hop' : 'text-iodine'}>
+      {SAYS_OF_LIQUID[found.judged](found.names)}
+      {found.steps.length > 0 ? (
+        <>
+          : <Steps rack={part} steps={found.steps.slice(0, MOST_STEPS)} onShow={onShow} />
+        </>
+      ) : (
+        found.judged !== 'not shown' && '.'
+      )}
+    </li>
+  )
+}
+
 /** A conclusion beside the record: each claim with the steps that speak for it or against it, what it leaves out, how to put it. */
-export function Compared({ part, conclusion, identification, onShow }: ComparedProps) {
+export function Compared(props: ComparedProps) {
+  const { part, conclusion, identification, onShow } = props
   const { claims, missed } = compareConclusion(conclusion, identification)
   const coaching = coachConclusion(conclusion)
   return (
@@ -49,13 +76,14 @@ export function Compared({ part, conclusion, identification, onShow }: ComparedP
           {claim.steps.length === 0 && claim.judged !== 'not shown' && '.'}
         </li>
       ))}
+      <ComparedLiquid {...props} />
       {missed.length > 0 && <li className="text-iodine">The record also shows {missed.map(ionName).join(', ')}.</li>}
       {coaching.map(({ code, says }) => (
         <li key={code} className="text-iodine">
           {says}
         </li>
       ))}
-      {claims.length + missed.length === 0 && (
+      {claims.length + missed.length === 0 && !identification.liquid && (
         <li className="text-ink-soft">No ion is named in it, and the record shows none yet.</li>
       )}
     </ul>

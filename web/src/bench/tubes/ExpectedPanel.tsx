@@ -1,4 +1,5 @@
 import { CANDIDATES, type ExpectedStep, ionName, knownOf, type RackKnown } from '@hop-lark/core/identify'
+import { LIQUIDS } from '@hop-lark/core/liquids'
 import type { Action } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { useEffect, useState } from 'react'
@@ -17,6 +18,7 @@ const CHOICES = (kind: 'cation' | 'anion') => [
 ]
 const CATIONS = CHOICES('cation')
 const ANIONS = CHOICES('anion')
+const LIQUID_CHOICES = [{ value: NONE, says: 'no liquid' }, ...Object.keys(LIQUIDS).map((name) => ({ value: name, says: name }))]
 
 interface ExpectedPanelProps {
   readonly part: PartOf<'rack'>
@@ -32,14 +34,24 @@ export function ExpectedPanel({ part, tube: recorded, planned }: ExpectedPanelPr
   const task = useTask()
   const [cation, setCation] = useState(NONE)
   const [anion, setAnion] = useState(NONE)
-  const ions = [cation, anion].filter((one) => one !== NONE)
-  const expected = useExpected(part, tube, ions, knownOf(task, part))
+  const [liquid, setLiquid] = useState(NONE)
+  const known = knownOf(task, part)
+  const home = part.samples.find(({ tubes }) => tubes.some(({ id }) => id === tube.id))
+  const isLiquid = home !== undefined && known.liquids?.includes(home.material)
+  const ions = (isLiquid ? [liquid] : [cation, anion]).filter((one) => one !== NONE)
+  const expected = useExpected(part, tube, ions, known)
   return (
     <div className="mt-2">
       <div className="flex flex-wrap items-center gap-2">
         <span>What should</span>
-        <Select label="Cation" value={cation} choices={CATIONS} onChange={setCation} />
-        <Select label="Anion" value={anion} choices={ANIONS} onChange={setAnion} />
+        {isLiquid ? (
+          <Select label="Liquid" value={liquid} choices={LIQUID_CHOICES} onChange={setLiquid} />
+        ) : (
+          <>
+            <Select label="Cation" value={cation} choices={CATIONS} onChange={setCation} />
+            <Select label="Anion" value={anion} choices={ANIONS} onChange={setAnion} />
+          </>
+        )}
         <span>have shown in {tube.id}?</span>
       </div>
       {ions.length > 0 && expected === 'cannot be' && (

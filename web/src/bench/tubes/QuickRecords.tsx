@@ -9,10 +9,23 @@ const BUTTON =
 
 /** Acts that are done over and over, ready for the line. */
 const OFTEN = ['NaOH, drops', 'NaOH to excess', 'warm, damp red litmus', 'flame test'] as const
+const OFTEN_WITH_LIQUIDS = [
+  'bromine water',
+  'sodium carbonate',
+  'shake with water',
+  'warm in hot water',
+  'smell, by wafting',
+] as const
 const PAPERS = ['red litmus paper', 'blue litmus paper', 'universal indicator paper'] as const
 
+interface QuickRecordsProps {
+  /** Whether the sample is called a liquid, not a solution. */
+  readonly isLiquid: boolean
+  readonly onDid: (did: string) => void
+}
+
 /** Quick records: a gas test, a flame, litmus, without typing what was done. */
-export const QuickRecords = memo(function QuickRecords({ onDid }: { readonly onDid: (did: string) => void }) {
+export const QuickRecords = memo(function QuickRecords({ isLiquid, onDid }: QuickRecordsProps) {
   return (
     <fieldset className="flex flex-wrap items-center gap-1.5" aria-label="Often done">
       <Choices
@@ -21,7 +34,7 @@ export const QuickRecords = memo(function QuickRecords({ onDid }: { readonly onD
         onChoose={(test) => onDid(test === 'smell' ? 'smell, by wafting' : `gas: ${test}`)}
       />
       <Choices says="Paper" choices={PAPERS} onChoose={onDid} />
-      {OFTEN.map((did) => (
+      {(isLiquid ? OFTEN_WITH_LIQUIDS : OFTEN).map((did) => (
         <button key={did} type="button" className={BUTTON} onClick={() => onDid(did)}>
           {did}
         </button>

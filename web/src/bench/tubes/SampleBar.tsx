@@ -19,7 +19,7 @@ interface SampleBarProps {
 export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: SampleBarProps) {
   const task = useTask()
   const edit = useNotebook((state) => state.edit)
-  const add = (form: 'solid' | 'solution') => {
+  const add = (form: 'solid' | 'solution' | 'liquid') => {
     const id = nextSample(task.materials.map((one) => one.id))
     edit('add a sample', (draft) => {
       const found = draft.parts.find((one) => one.id === part.id)
@@ -59,6 +59,9 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: Sam
       </Button>
       <Button icon={<Plus size={16} />} onClick={() => add('solid')} aria-label="New sample, a solid">
         solid
+      </Button>
+      <Button icon={<Plus size={16} />} onClick={() => add('liquid')} aria-label="New sample, an organic liquid or water">
+        liquid
       </Button>
     </div>
   )

@@ -1,6 +1,6 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
 import { type Action, excessFrom, guardsFor, mayBeRead, stopsFor } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath, type Task } from '@hop-lark/core/record'
 import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
@@ -117,7 +117,14 @@ export function TubesPage({ part }: { readonly part: Part }) {
     <Sheet
       title={partTitle(task, part)}
       actions={<RackActions grid={grid} onGrid={() => setGrid(!grid)} tubes={tubes} goAndType={goAndType} />}
-      now={nowAtTheRack({ sample, tube, identification, typed: line.action, shut })}
+      now={nowAtTheRack({
+        sample,
+        tube,
+        identification,
+        typed: line.action,
+        shut,
+        isLiquid: isCalledLiquid(task, sample?.material),
+      })}
       about={[part.id]}
       first={lineOf(part)}
       board={
@@ -223,6 +230,10 @@ function RackView(view: RackViewProps) {
   )
 }
 
+/** Whether a sample is called a liquid, not a solution. */
+const isCalledLiquid = ({ materials }: Task, material: string | undefined) =>
+  materials.some(({ id, form }) => id === material && form === 'liquid')
+
 interface TubeViewProps extends RackViewProps {
   readonly tube: Tube
   readonly onSelect: (tubeId: string) => void
@@ -235,6 +246,8 @@ interface TubeViewProps extends RackViewProps {
 function TubeView({ part, tube, line, safety, identification, shut, onSelect, onNext, onDid }: TubeViewProps) {
   const change = usePartChange(part)
   const task = useTask()
+  const home = findTube(part, tube.id)?.sample.material
+  const isLiquid = isCalledLiquid(task, home)
   const offers = useOffers({ part, tubeId: tube.id, action: line.action, wanted: line.saw === '', identification })
   /** Keeps a step where it was done: "to a fresh portion" and "with the residue" take a tube of their own. */
   const keep = (action: Action, saw: string) => {
@@ -264,7 +277,7 @@ function TubeView({ part, tube, line, safety, identification, shut, onSelect, on
       <PlannedActs part={part} tube={tube} />
       {/* The same fields for every tube: the cursor stays in them. */}
       <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} />
-      <QuickRecords onDid={onDid} />
+      <QuickRecords isLiquid={isLiquid} onDid={onDid} />
     </>
   )
 }

@@ -1,4 +1,4 @@
-import { type IonVerdict, identifyLiquid, ionName, type SampleVerdict } from '@hop-lark/core/identify'
+import { type IonVerdict, ionName, type SampleVerdict } from '@hop-lark/core/identify'
 import type { Guard } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { memo, useState } from 'react'
@@ -80,12 +80,15 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   const untested = of('untested').filter(({ rare }) => !rare)
   const recorded = sample.tubes.some(({ steps }) => steps.some(({ saw }) => saw))
   if (!recorded) return <p className="text-[0.95rem] text-ink-soft">Nothing seen yet, so nothing is known of this sample.</p>
+  // Of what is no solution, ions are not spoken of.
+  if (identification.liquid && identification.liquid.aqueous < AQUEOUS)
+    return <Liquid part={part} identification={identification} onShow={onShow} />
   const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
   return (
     <>
       {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
-      <Liquid sample={sample} />
+      <Liquid part={part} identification={identification} onShow={onShow} />
       <NoSalt identification={identification} />
       {identification.doubtful.length > 0 && (
         <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
@@ -159,15 +162,43 @@ function NoSalt({ identification: { nothing, other } }: { readonly identificatio
   )
 }
 
-/** What kind of liquid, where tests of liquids were done. */
-function Liquid({ sample }: { readonly sample: Sample }) {
-  const [likeliest, second] = identifyLiquid(sample)
-  if (!likeliest) return null
-  const sure = likeliest.probability > 0.9
+/** From so likely a solution of ions on, ions are spoken of. */
+const AQUEOUS = 0.5
+/** Kinds of liquid less likely than this are not named. */
+const WORTH_NAMING = 0.02
+const MOST_KINDS = 4
+
+interface LiquidProps {
+  readonly part: PartOf<'rack'>
+  readonly identification: SampleVerdict
+  readonly onShow: (step: string) => void
+}
+
+/** What kind of liquid it is, where it is called one or may well be organic. */
+function Liquid({ part, identification: { liquid }, onShow }: LiquidProps) {
+  if (!liquid) return null
+  const named = liquid.kinds.filter(({ probability }) => probability > WORTH_NAMING).slice(0, MOST_KINDS)
   return (
-    <p className="text-[0.95rem]">
-      As a liquid: <strong className="font-semibold">{sure ? likeliest.kind : `${likeliest.kind} or ${second?.kind}`}</strong>, by{' '}
-      {likeliest.for.join(', ')}.
-    </p>
+    <section aria-label="As a liquid">
+      <h2 className="eyebrow mb-1">As a liquid</h2>
+      <p className="text-lg font-semibold">{liquid.sure ? liquid.says : `Not settled: ${liquid.says}`}</p>
+      <ul className="mt-1 flex flex-col gap-1">
+        {named.map(({ kind, probability, for: speaks, against }) => (
+          <li key={kind} className="text-[0.95rem]">
+            {kind} <span className="tabular-nums">{probability.toFixed(2)}</span>
+            {speaks.length > 0 && (
+              <>
+                , by <Steps rack={part} steps={speaks.slice(0, MOST_STEPS)} onShow={onShow} />
+              </>
+            )}
+            {against.length > 0 && (
+              <>
+                , against it <Steps rack={part} steps={against.slice(0, MOST_STEPS)} onShow={onShow} />
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

@@ -10,6 +10,8 @@ interface NowOf {
   readonly identification: SoFar | undefined
   readonly typed: Action | undefined
   readonly shut: boolean
+  /** Whether the sample is called a liquid, not a solution. */
+  readonly isLiquid: boolean
 }
 
 const ALWAYS =
@@ -17,20 +19,23 @@ const ALWAYS =
 
 /** The next action at the rack, in words; beside it the caution of what is about to be done. */
 export function nowAtTheRack(given: NowOf): Now {
-  const { typed, tube } = given
+  const { typed, tube, isLiquid } = given
   const last = tube?.steps.at(-1)
-  const caution = (typed && cautionOf(typed)) ?? (last && cautionOf(last)) ?? ALWAYS
+  const caution = (typed && cautionOf(typed, isLiquid)) ?? (last && cautionOf(last, isLiquid)) ?? ALWAYS
   return { ...action(given), caution }
 }
 
-function action({ sample, tube, identification, shut }: NowOf): Now {
+function action({ sample, tube, identification, shut, isLiquid }: NowOf): Now {
   if (!sample)
-    return { title: 'Name the first sample.', says: 'A solution or a solid; then how it looks, and a fresh portion of it.' }
+    return {
+      title: 'Name the first sample.',
+      says: 'A solution, a solid or a liquid; then how it looks, and a fresh portion of it.',
+    }
   if (!tube) return { title: 'Take a fresh portion.', says: 'About 1 cm³, in a clean tube. The key P makes one.' }
   const unwritten = tube.steps.findIndex(({ saw }) => !saw)
   if (unwritten >= 0) return { title: `Write down what you see in ${tube.id}.`, says: 'No visible change is an observation too.' }
   const last = tube.steps.at(-1)
-  if (last?.do === 'flame' && /yellow/i.test(last.saw ?? '') && !/glass/i.test(last.saw ?? ''))
+  if (!isLiquid && last?.do === 'flame' && /yellow/i.test(last.saw ?? '') && !/glass/i.test(last.saw ?? ''))
     return {
       title: 'Look again through blue glass.',
       says: 'Sodium’s yellow covers other flames; cobalt glass takes it away. Write down what is left, lilac or nothing.',

@@ -1,0 +1,8 @@
+export { adviseLiquid, type LiquidTest } from './advice.ts'
+export { type JudgedLiquid, judgeLiquid } from './conclude.ts'
+export { identifyLiquid, type LiquidFinding, type LiquidTube, type LiquidVerdict, weighLiquids } from './identify.ts'
+export type { LiquidKind } from './kinds.ts'
+export { playLiquid } from './play.ts'
+export { TESTS_LIQUIDS } from './rules.ts'
+export { saySigns } from './say.ts'
+export { LIQUIDS } from './substances.ts'
