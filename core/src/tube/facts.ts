@@ -52,7 +52,8 @@ const STARCH_SHOWS = 2e-5
 
 export function look(contents: Contents, equilibrium: Equilibrium): View {
   const solids = solidsIn(contents, equilibrium).filter(({ density }) => density >= SOLID_SEEN)
-  const blackened = contents.starch && (1000 * (contents.amounts.I2 ?? 0)) / contents.volume > STARCH_SHOWS
+  // Hot, the blue of iodine in starch is gone.
+  const blackened = contents.starch && !contents.hot && (1000 * (contents.amounts.I2 ?? 0)) / contents.volume > STARCH_SHOWS
   return { equilibrium, solution: blackened ? 'blue-black' : colourOf(equilibrium), solids }
 }
 

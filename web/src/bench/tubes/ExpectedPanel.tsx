@@ -9,7 +9,8 @@ import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { chemistry } from './chemistry.ts'
 import { DidText } from './DidText.tsx'
-import type { Tube } from './rackEdits.ts'
+import { samplesWith, type Tube } from './rackEdits.ts'
+import { SlipsPanel } from './SlipsPanel.tsx'
 
 const NONE = 'none'
 const CHOICES = (kind: 'cation' | 'anion') => [
@@ -84,6 +85,9 @@ export function ExpectedPanel({ part, tube: recorded, planned }: ExpectedPanelPr
           </tbody>
         </table>
       )}
+      {ions.length > 0 && !isLiquid && typeof expected === 'object' && (
+        <SlipsPanel part={part} tube={tube} ions={ions} known={known} />
+      )}
     </div>
   )
 }
@@ -95,10 +99,7 @@ function useExpected(
   known: RackKnown,
 ): readonly ExpectedStep[] | 'cannot be' | undefined {
   const [expected, setExpected] = useState<readonly ExpectedStep[] | 'cannot be'>()
-  const samples = part.samples.map((sample) => ({
-    ...sample,
-    tubes: sample.tubes.map((one) => (one.id === tube.id ? tube : one)),
-  }))
+  const samples = samplesWith(part, tube)
   const asked = JSON.stringify([samples, tube.id, ions, known])
   useEffect(() => {
     const [samples, tubeId, named, as] = JSON.parse(asked)

@@ -7,7 +7,9 @@ import {
   offersFor,
   type Rack,
   type SampleVerdict,
+  type TubeWhatIf,
   warmingUp,
+  whatIfIn,
 } from '@hop-lark/core/identify'
 
 /** A verdict, and the advice when it is there. */
@@ -79,6 +81,21 @@ export const chemistryWork = {
   },
   offers: async (...given: Parameters<typeof offersFor>) => offersFor(...given),
   behaviour: async (ion: string) => behaviourOf(ion),
+  /** What slips would have shown in a tube; stops for a breath between pieces of work, and for a later question of the same asker. */
+  async whatIf(asker: string, ...given: Parameters<typeof whatIfIn>): Promise<readonly TubeWhatIf[] | undefined> {
+    const mine = (latest.get(asker) ?? 0) + 1
+    latest.set(asker, mine)
+    const running = whatIfIn(...given)
+    let began = performance.now()
+    for (;;) {
+      const step = running.next()
+      if (step.done) return step.value
+      if (performance.now() - began < SLICE) continue
+      await breathe()
+      if (mine !== latest.get(asker)) return undefined
+      began = performance.now()
+    }
+  },
   expected: async (...given: Parameters<typeof expectedIn>) => expectedIn(...given),
 }
 

@@ -131,3 +131,7 @@ export function correctStep(
   else step.means = means
   if (Object.keys(changed).length > 0) step.was = [...(step.was ?? []), { ...changed, at }]
 }
+
+/** The samples of a rack with a tube as it would be. */
+export const samplesWith = ({ samples }: Rack, tube: Tube): readonly Sample[] =>
+  samples.map((sample) => ({ ...sample, tubes: sample.tubes.map((one) => (one.id === tube.id ? tube : one)) }))
