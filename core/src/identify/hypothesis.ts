@@ -32,6 +32,10 @@ export const nameOfSet = (ions: readonly Candidate[]) => ions.map(({ ion }) => i
 /** What goes along with ions so that a solution of them can be: nitrate with cations, potassium with anions, whose flame hides no other. */
 function solutionOf({ ions }: Hypothesis): Readonly<Record<string, number>> {
   const contains: Record<string, number> = Object.fromEntries(ions.map(({ ion, strength }) => [ion, strength]))
+  const [cation, hydroxide] = ions
+  // An alkali holds as much of its cation as of hydroxide: more of it would be another salt beside it.
+  if (cation && hydroxide?.ion === 'OH-' && ions.length === 2)
+    contains[cation.ion] = Math.min(cation.strength, hydroxide.strength / chargeOf(cation.ion))
   const charge = ions.reduce((sum, { ion, strength }) => sum + chargeOf(ion) * strength, 0)
   return charge < 0 ? { ...contains, 'K+': (contains['K+'] ?? 0) - charge } : contains
 }

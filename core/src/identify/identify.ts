@@ -13,6 +13,7 @@ import { posterior, type Scored } from './scored.ts'
 import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
 import { strengthsOf } from './strengths.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
+import { ABSENT, isDoubtful, presentFrom, WORSE_WITH } from './thresholds.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
 
@@ -59,21 +60,16 @@ export interface IdentifyOptions extends RackKnown {
   readonly only?: string
 }
 
-/** Thresholds, from the reliability diagram of docs/chemistry.md. */
-const PRESENT = 0.9
-const ABSENT = 0.02
-/** An ion is absent only if the record is at least five times worse explained with it beside the likeliest set, ln. */
-const WORSE_WITH = -Math.log(5)
 /** A step speaks for an ion when it raises its log odds by so much. */
 const SPEAKS = 0.7
-/** Steps less likely than this under the likeliest answer are worth repeating, ln. */
-const DOUBTFUL = Math.log(0.03)
-
 const logOdds = (probability: number) => Math.log((probability + 1e-9) / (1 - probability + 1e-9))
 
-/** @param beside - how much better the record is explained with it beside the likeliest set, ln */
-function verdictOf(probability: number, borneOn: boolean, beside: number | undefined): Verdict {
-  if (probability >= PRESENT) return 'present'
+/**
+ * @param present - from which probability it is present
+ * @param beside - how much better the record is explained with it beside the likeliest set, ln
+ */
+function verdictOf(probability: number, present: number, borneOn: boolean, beside: number | undefined): Verdict {
+  if (probability >= present) return 'present'
   if (!borneOn) return 'untested'
   if (probability >= ABSENT) return 'possible'
   // What the likeliest set hides was not tested, however unlikely it is beforehand.
@@ -99,8 +95,8 @@ function evidenceOf(rows: readonly RecordedStep[], ion: string, probabilityOf: P
 }
 
 /** Several steps that each would do leave none that changes the verdict: then those that show the ion speak for it. */
-function withWitnesses(ion: string, probability: number, evidence: Evidence, steps: readonly StepMeaning[]): Evidence {
-  if (probability < PRESENT || evidence.for.length > 0) return evidence
+function withWitnesses(ion: string, verdict: Verdict, evidence: Evidence, steps: readonly StepMeaning[]): Evidence {
+  if (verdict !== 'present' || evidence.for.length > 0) return evidence
   const witnesses = steps
     .filter(({ explains }) => explains.includes(ion))
     .toSorted((a, b) => a.explains.length - b.explains.length)
@@ -138,7 +134,7 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
     ...(seenAs.liquid ? { liquid: seenAs.liquid } : {}),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     // What fits no ions may fit a liquid well.
-    doubtful: ofIons < 0.5 ? [] : rows.flatMap(({ at }, index) => ((scored[best]?.steps[index] ?? 0) < DOUBTFUL ? [at] : [])),
+    doubtful: ofIons < 0.5 ? [] : rows.flatMap(({ at }, index) => (isDoubtful(scored[best], index) ? [at] : [])),
   }
   yield { done: VERDICT_AT, verdict }
   const ofLiquid = liquidTests(record, options, seenAs, options.allowed)
@@ -170,6 +166,7 @@ function ionsAndSteps(
   const shownAlone = (ion: string, index: number) =>
     CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))
   const recorded = rows.some(({ seen }) => seen !== undefined)
+  const present = presentFrom(best, rows.length)
   const ions = candidatesOf(listed).map(({ ion, rare }): IonVerdict => {
     const probability = probabilityOf(ion)
     const brought = product?.brought.has(ion) ?? false
@@ -178,12 +175,13 @@ function ionsAndSteps(
       !brought &&
       !(rare && !beside.has(ion) && probability < ABSENT) &&
       rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
+    const verdict = recorded && !brought ? verdictOf(probability, present, borneOn, beside.get(ion)) : 'untested'
     return {
       ion,
-      verdict: recorded && !brought ? verdictOf(probability, borneOn, beside.get(ion)) : 'untested',
+      verdict,
       probability,
       ...(rare && !listed ? { rare } : {}),
-      ...withWitnesses(ion, probability, evidenceOf(rows, ion, probabilityOf), steps),
+      ...withWitnesses(ion, verdict, evidenceOf(rows, ion, probabilityOf), steps),
     }
   })
   return { ions: ions.toSorted((a, b) => b.probability - a.probability), steps }

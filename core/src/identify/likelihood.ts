@@ -25,7 +25,7 @@ const LIKELY = {
   /** It was written down in the step before, and dissolves in this. */
   passedDissolves: 0.5,
   /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
-  imagined: { full: 0.003, slight: 0.02 },
+  imagined: { full: 0.003, slight: 0.12 },
   /** A precipitate that stays is written down again. */
   writtenAgain: 0.25,
   slightForFull: 0.5,
@@ -56,8 +56,10 @@ const LIKELY = {
   decolourisedMissed: 0.25,
   decolourisedImagined: 0.015,
   flameOther: 0.004,
+  /** A solid that turned another colour than is foretold: looked at too early, or beside its crust. */
+  turnedOther: 0.05,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.015,
+  flameOfSodium: 0.022,
   flameMissed: 0.06,
   onlyThroughGlass: 0.3,
   glassImagined: 0.01,
@@ -283,7 +285,12 @@ function markLikelihood(seen: Features, foretold: Features): number {
 function turnedLikelihood(seen: Features, foretold: Features): number {
   if (seen.turned.length === 0) return foretold.turned.length === 0 ? 1 : LIKELY.turnedMissed
   if (foretold.turned.length === 0) return LIKELY.turnedImagined
-  return Math.max(...seen.turned.flatMap((colour) => foretold.turned.map((other) => colourLikelihood(colour, other))))
+  // Hot and cold each have a colour: every one that was seen wants one that is foretold.
+  return seen.turned.reduce(
+    (likelihood, colour) =>
+      likelihood * Math.max(LIKELY.turnedOther, ...foretold.turned.map((other) => colourLikelihood(colour, other))),
+    1,
+  )
 }
 
 /** A flame, and what was seen of it through blue glass. */

@@ -33,7 +33,7 @@ const SPREAD = 7919
 const LEAST_BITS = 0.05
 /** A set so likely, each of its ions being called present, is enough: what is left is hardly worth a test. */
 const ENOUGH = 0.75
-const SETTLED = 0.9
+const SETTLED = 0.8
 /** How much a dearer test has to tell more (judgement). */
 const DEARER = 0.3
 const MOST_TESTS = 3

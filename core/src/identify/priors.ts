@@ -67,7 +67,7 @@ const OF_ALKALIS = new Set(['Na+', 'K+', 'Ba2+', 'Ca2+', 'NH4+', 'Li+'])
 /** Metals that make a double sulfate with ammonium. */
 const OF_DOUBLE_SALTS = new Set(['Fe2+', 'Fe3+', 'Al3+', 'Cr3+', 'Cu2+', 'Ni2+'])
 
-const PLAIN_ACID = 1.5
+const PLAIN_ACID = 0.6
 const PLAIN_ALKALI = 1.3
 /** Acid or hydroxide with what makes no acid or alkali of the bench, and beside further salts. */
 const ODD_ACID = -1

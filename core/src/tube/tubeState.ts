@@ -59,13 +59,22 @@ export function freshTube(contains: Readonly<Record<string, number>>, cm3: numbe
   return fresh.recall(key, () => makeFresh(contains, cm3))
 }
 
+/** pH from which on acid would not keep a salt clear, but make another of it. */
+const ALKALINE = 9
+
 function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tube {
   const neat = pour({ ...EMPTY }, contains, cm3)
   const asItIs = tubeOf(neat)
   const [ownAcid, basicity] = acidOf(contains)
   const withAcid = (acid: number) => tubeOf(addSubstance(neat, ownAcid, (acid * cm3) / 1000 / basicity))
   // What much acid does not clear is no salt that hydrolyses; and acid would set gas free from some.
-  if (asItIs.view.solids.length === 0 || mayFizz(neat) || withAcid(MOST_ACID).view.solids.length > 0) return asItIs
+  if (
+    asItIs.view.solids.length === 0 ||
+    asItIs.view.equilibrium.pH > ALKALINE ||
+    mayFizz(neat) ||
+    withAcid(MOST_ACID).view.solids.length > 0
+  )
+    return asItIs
   // More acid clears more, so the least that does is found by halving.
   let [cloudy, clear] = [0, Math.round(MOST_ACID / ACID_STEP)]
   while (clear - cloudy > 1) {

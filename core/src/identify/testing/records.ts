@@ -4,7 +4,7 @@ import { type Identification, identifyRack } from '../index.ts'
 export type Tube = PartOf<'rack'>['samples'][number]['tubes'][number]
 export type Line = readonly [what: string, saw: string]
 
-const AMOUNT = /^(.*\((?:aq|s|conc|g)\))(?: (.*))?$/
+const AMOUNT = /^(.*(?:\((?:aq|s|conc|g)\)|litmus|indicator))(?: (.*))?$/
 
 /** A tube from lines: `NaOH(aq) excess`, `warm`. */
 export function tube(id: string, ...lines: readonly Line[]): Tube {
