@@ -30,9 +30,11 @@ const STILL_OPEN = 200
 const PLAYED_IN_FULL = 16
 /** Takes hypotheses that are equally likely from all over the list. */
 const SPREAD = 7919
-const LEAST_BITS = 0.05
+const LEAST_BITS = 0.03
 /** A set so likely, each of its ions being called present, is enough: what is left is hardly worth a test. */
-const ENOUGH = 0.75
+const ENOUGH = 0.93
+/** That nothing is there is said only when nothing has shown for long. */
+const ENOUGH_OF_NOTHING = 0.97
 const SETTLED = 0.8
 /** How much a dearer test has to tell more (judgement). */
 const DEARER = 0.3
@@ -106,7 +108,8 @@ function isEnough(scored: readonly Scored[], weights: readonly number[]): boolea
   }
   const [likeliest] = [...sets].toSorted(([, a], [, b]) => b - a)
   if (!likeliest || likeliest[0] === 'other' || likeliest[1] < ENOUGH) return false
-  return likeliest[0] === '' || likeliest[0].split(' ').every((ion) => (ions.get(ion) ?? 0) >= SETTLED)
+  if (likeliest[0] === '') return likeliest[1] > ENOUGH_OF_NOTHING
+  return likeliest[0].split(' ').every((ion) => (ions.get(ion) ?? 0) >= SETTLED)
 }
 
 /** Whether a test was done before, as a whole, in one of the tubes. */

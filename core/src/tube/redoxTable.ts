@@ -147,6 +147,33 @@ export const REDOX: readonly Redox[] = [
     medium: 'acid',
     equation: 'H2O2(aq) + 2Fe2+(aq) + 2H+(aq) -> 2Fe3+(aq) + 2H2O(l)',
   },
+  {
+    uses: { H2O2: 1, Fe2: 2, H: 2 },
+    makes: { Fe3: 2 },
+    medium: 'not acid',
+    equation: '2Fe(OH)2(s) + H2O2(aq) -> 2Fe(OH)3(s)',
+  },
+  {
+    uses: { H2O2: 1, Mn: 1 },
+    makes: { H: 2 },
+    solids: { MnO2: 1 },
+    medium: 'alkali',
+    equation: 'Mn(OH)2(s) + H2O2(aq) -> MnO2(s) + 2H2O(l)',
+  },
+  {
+    uses: { Fe3: 2, HS: 1 },
+    makes: { Fe2: 2, H: 1 },
+    solids: { S: 1 },
+    equation: '2Fe3+(aq) + H2S(aq) -> 2Fe2+(aq) + S(s) + 2H+(aq)',
+  },
+  {
+    uses: { NO2: 1, Fe2: 1, H: 2 },
+    makes: { Fe3: 1 },
+    medium: 'acid',
+    passing: 'brown',
+    gases: { NO: 1 },
+    equation: 'NO2-(aq) + Fe2+(aq) + 2H+(aq) -> Fe3+(aq) + NO(g) + H2O(l)',
+  },
   { uses: { H2O2: 1, SO3: 1 }, makes: { SO4: 1 }, equation: 'H2O2(aq) + SO3^2-(aq) -> SO4^2-(aq) + H2O(l)' },
   {
     uses: { H2O2: 3, Cr: 2 },

@@ -129,7 +129,8 @@ export function runScheme(contains: Readonly<Record<string, number>>): readonly 
     const played = playSteps(clear, [...companions, ...tells, { do: 'filter' }])
     tube = played.tube
     const shown = played.shown.slice(0, -1)
-    const residue = shown.at(-1)?.solids ?? {}
+    // Sulfur that iron(III) makes of hydrogen sulfide is the sulfide of no metal.
+    const { S: _sulfur, ...residue } = shown.at(-1)?.solids ?? {}
     const inPaper = Object.keys(residue).length > 0 ? residueOf(played.tube) : undefined
     return { group, did: says, residue, colour: inPaper?.view.solids[0]?.colour, shown }
   })

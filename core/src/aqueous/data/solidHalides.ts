@@ -63,6 +63,15 @@ export const SOLID_HALIDES: readonly SolidRow[] = [
     remark: '6.4e-23',
   },
   {
+    formula: 'BiI3',
+    madeOf: 'Bi I:3',
+    logK: -18.11,
+    colour: 'black',
+    source: 'CRC',
+    status: 'as published',
+    remark: '7.71e-19',
+  },
+  {
     formula: 'Hg2I2',
     madeOf: 'Hg2 I:2',
     logK: -28.28,

@@ -109,6 +109,15 @@ export const SOLID_HYDROXIDES: readonly SolidRow[] = [
   },
   { formula: 'Cd(OH)2', madeOf: 'Cd H:-2', logK: 13.65, colour: 'white', source: 'BM', status: 'as published' },
   {
+    formula: 'Hg2(OH)2',
+    madeOf: 'Hg2 H:-2',
+    logK: 4.3,
+    colour: 'black',
+    source: 'L',
+    status: 'as published',
+    remark: 'Ksp 2.0e-24',
+  },
+  {
     formula: 'Bi(OH)3',
     madeOf: 'Bi H:-3',
     logK: 3.9,

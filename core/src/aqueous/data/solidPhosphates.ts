@@ -2,6 +2,7 @@ import type { SolidRow } from './row.ts'
 
 /** Phosphates. */
 export const SOLID_PHOSPHATES: readonly SolidRow[] = [
+  { formula: 'BiPO4', madeOf: 'Bi PO4', logK: -22.89, colour: 'white', source: 'L', status: 'as published', remark: '1.3e-23' },
   {
     formula: 'Ag3PO4',
     madeOf: 'Ag:3 PO4',

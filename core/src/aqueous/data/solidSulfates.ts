@@ -54,6 +54,7 @@ export const SOLID_SULFATES: readonly SolidRow[] = [
     source: 'none',
     status: 'fitted to a white precipitate with little thiosulfate, dissolved by more',
   },
+  { formula: 'Hg2CrO4', madeOf: 'Hg2 CrO4', logK: -8.7, colour: 'brown', source: 'L', status: 'as published', remark: '2.0e-9' },
   {
     formula: 'BaCrO4',
     madeOf: 'Ba CrO4',

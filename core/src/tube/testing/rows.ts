@@ -41,6 +41,13 @@ export const IONS: Readonly<Record<string, Readonly<Record<string, number>>>> = 
   thiosulfate: { 'Na+': 0.4, 'S2O3^2-': 0.2 },
   thiocyanate: { 'K+': 0.1, 'SCN-': 0.1 },
   ethanedioate: { 'Na+': 0.2, 'C2O4^2-': 0.1 },
+  Hg2: { 'Hg2^2+': 0.1, 'NO3-': 0.2 },
+  Bi: { 'Bi3+': 0.1, 'NO3-': 0.3 },
+  Cd: { 'Cd2+': 0.1, 'SO4^2-': 0.1 },
+  hydrogencarbonate: { 'Na+': 0.2, 'HCO3-': 0.2 },
+  ethanoate: { 'Na+': 0.5, 'CH3COO-': 0.5 },
+  dichromate: { 'K+': 0.1, 'Cr2O7^2-': 0.05 },
+  manganate: { 'K+': 0.02, 'MnO4-': 0.02 },
   phosphate: { 'Na+': 0.2, 'HPO4^2-': 0.1 },
 }
 
@@ -58,10 +65,16 @@ export const NOTHING = /^no visible change$/
 
 const say = ({ saw }: Shown) => saw.join('; ')
 
-/** What the model shows in the last step of a row. */
+/** What the model shows in the last step of a row: of the last bottle, with what was done to it. */
 function lastOf([ion, steps]: Row): string {
-  const last = runSteps(IONS[ion] ?? {}, 1, steps).at(-1)
-  return last ? say(last) : ''
+  const from = Math.max(
+    0,
+    steps.findLastIndex(({ do: act }) => act === 'add'),
+  )
+  return runSteps(IONS[ion] ?? {}, 1, steps)
+    .slice(from)
+    .map(say)
+    .join('; ')
 }
 
 const stepName = ({ do: act, reagent, amount }: TubeStep) =>
