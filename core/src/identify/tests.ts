@@ -161,13 +161,6 @@ export const TESTS: readonly AdvisedTest[] = [
     only: 'solution',
   },
   {
-    test: 'magnesium ribbon',
-    cost: 1.1,
-    ready: 'a cm of ribbon, a lighted splint',
-    steps: [{ do: 'add', reagent: 'Mg(s)', amount: 'piece' }],
-    only: 'solution',
-  },
-  {
     test: 'heated in a dry tube',
     cost: 1.6,
     ready: 'a spatula tip in a hard-glass tube, a holder, a glowing splint and limewater at hand; the mouth away from everybody',
