@@ -127,7 +127,8 @@ export const TESTS: readonly AdvisedTest[] = [
   },
   {
     test: 'potassium chromate',
-    cost: 2,
+    // It may cause cancer: only where nothing else tells.
+    cost: 10,
     ready: 'a fresh 1 cm³; gloves: chromates are toxic and may cause cancer; their own waste',
     steps: [{ do: 'add', reagent: 'K2CrO4(aq)', amount: 'drops' }],
     only: 'solution',
