@@ -163,6 +163,8 @@ export function* nextTests(
     yield
     if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(showsAt))) continue
     const apart = differenceOf(first, second)
+    // The same ions, stronger or weaker, are told apart by nothing worth a test.
+    if (apart[0].length + apart[1].length === 0) continue
     const says = dry ? ready.replace('a fresh 1 cm³', 'a fresh spatula tip') : ready
     found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits, value: bits / cost ** DEARER })
   }
