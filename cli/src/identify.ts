@@ -1,15 +1,14 @@
 import { checkTask } from '@hop-lark/core/check'
-import { type Identification, identifyRack, knownOf, sayTells } from '@hop-lark/core/identify'
+import { type Identification, identifyRack, isWorthSaying, knownOf, sayTells } from '@hop-lark/core/identify'
 import { problemsIn } from '@hop-lark/core/problem'
 import { materialLabel, stepPath, type Task } from '@hop-lark/core/record'
+import { nameOf, parseFormula } from '@hop-lark/core/substance'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
 const PLACES = 3
-/** So likely that it is worth saying. */
-const WORTH_SAYING = 0.3
 
-function plainSample({ material, ions, nothing, other, liquid, gases, next }: Identification) {
+function plainSample({ material, ions, nothing, other, liquid, whole, gases, next }: Identification) {
   return {
     material,
     nothing: Number(nothing.toFixed(PLACES)),
@@ -22,6 +21,9 @@ function plainSample({ material, ions, nothing, other, liquid, gases, next }: Id
       against,
     })),
     ...(liquid ? { liquid: plainLiquid(liquid) } : {}),
+    ...(whole.length > 0
+      ? { whole: whole.map(({ formula, probability }) => ({ formula, probability: Number(probability.toFixed(PLACES)) })) }
+      : {}),
     gases,
     next: next.map(({ test, tells, bits }) => ({ test, tells, bits: Number(bits.toFixed(2)) })),
   }
@@ -54,9 +56,11 @@ function writeSample(output: Output, task: Task, found: Identification): void {
   }
   const absent = found.ions.filter(({ verdict }) => verdict === 'absent').map(({ ion }) => ion)
   if (absent.length > 0) output.out(`  absent: ${absent.join(', ')}\n`)
+  for (const { formula, probability } of found.whole)
+    output.out(`  as it came: ${nameOf(parseFormula(formula)) ?? formula} (${probability.toFixed(2)})\n`)
   if (found.liquid) writeLiquid(output, found.liquid)
-  if (found.nothing > WORTH_SAYING) output.out('  nothing of the list of ions has shown: water, or too weak\n')
-  if (found.other > WORTH_SAYING) output.out('  fits no ion of the list well\n')
+  if (isWorthSaying(found.nothing)) output.out('  nothing of the list of ions has shown: water, or too weak\n')
+  if (isWorthSaying(found.other)) output.out('  fits no ion of the list well\n')
   for (const at of found.doubtful) output.out(`  ${at} does not fit: worth repeating\n`)
   for (const next of found.next) output.out(`  next: ${next.test} (tells ${sayTells(next)})\n`)
 }

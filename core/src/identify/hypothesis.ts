@@ -12,6 +12,8 @@ export interface Hypothesis {
   readonly ions: readonly Candidate[]
   /** Dry salts have their water of crystallisation. */
   readonly hydrated?: true
+  /** A metal or an oxide, of which acid makes the ion. */
+  readonly whole?: string
   /** Acid before silver, barium or lead was enough to acidify, however little was written. */
   readonly acidified?: true
 }
@@ -23,8 +25,8 @@ export interface Portion {
 }
 
 /** Names a hypothesis, for what is remembered of it. How acid was added is seen from the steps. */
-export const keyOf = ({ ions, hydrated }: Hypothesis) =>
-  `${ions.map(({ ion, strength }) => `${ion} ${strength}`).join(' ')}${hydrated ? ' hydrated' : ''}`
+export const keyOf = ({ ions, hydrated, whole }: Hypothesis) =>
+  whole ?? `${ions.map(({ ion, strength }) => `${ion} ${strength}`).join(' ')}${hydrated ? ' hydrated' : ''}`
 
 /** Names the ions of a hypothesis, however strong. */
 export const nameOfSet = (ions: readonly Candidate[]) => ions.map(({ ion }) => ion).join(' ')
@@ -67,6 +69,7 @@ const ALKALINE = 9
 export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tube | undefined {
   try {
     if (form === 'solid') {
+      if (hypothesis.whole !== undefined) return dryTube({ [hypothesis.whole]: SPATULA_TIP })
       const salts = saltsOf(hypothesis).map((salt) => (hypothesis.hydrated ? hydrateOf(salt) : salt))
       return dryTube(Object.fromEntries(salts.map((salt) => [salt, SPATULA_TIP])))
     }

@@ -13,7 +13,8 @@ import { posterior, type Scored } from './scored.ts'
 import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
 import { strengthsOf } from './strengths.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
-import { ABSENT, isDoubtful, presentFrom, WORSE_WITH } from './thresholds.ts'
+import { ABSENT, isDoubtful, presentFrom, speaksOfIons, WORSE_WITH } from './thresholds.ts'
+import { type WholeSolid, wholeSolidsIn } from './wholeSolids.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
 
@@ -39,6 +40,8 @@ export interface SampleVerdict {
   readonly other: number
   /** What kind of liquid it is, where it is called one or may well be organic. */
   readonly liquid?: LiquidFinding
+  /** Metals and oxides that a dry sample may be as a whole, the likeliest first. */
+  readonly whole: readonly WholeSolid[]
   readonly gases: readonly { readonly gas: string; readonly at: string }[]
   /** Steps that the likeliest answer explains badly: worth repeating. */
   readonly doubtful: readonly string[]
@@ -132,9 +135,10 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
     nothing: ofIons * shareOf('nothing', scored, weights),
     other: ofIons * shareOf('other', scored, weights),
     ...(seenAs.liquid ? { liquid: seenAs.liquid } : {}),
+    whole: wholeSolidsIn(scored, weights),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     // What fits no ions may fit a liquid well.
-    doubtful: ofIons < 0.5 ? [] : rows.flatMap(({ at }, index) => (isDoubtful(scored[best], index) ? [at] : [])),
+    doubtful: speaksOfIons(ofIons) ? rows.flatMap(({ at }, index) => (isDoubtful(scored[best], index) ? [at] : [])) : [],
   }
   yield { done: VERDICT_AT, verdict }
   const ofLiquid = liquidTests(record, options, seenAs, options.allowed)

@@ -1,9 +1,7 @@
 import { adviseLiquid, identifyLiquid, type LiquidFinding, type LiquidTube } from '../liquids/index.ts'
 import type { NextTest } from './nextTests.ts'
 import type { RackKnown, SampleRecord } from './record.ts'
-
-/** From so likely an organic liquid on, the tests of liquids are advised, and ions are spoken of only as far as it is none. */
-const MAY_BE_ORGANIC = 0.5
+import { speaksOfIons } from './thresholds.ts'
 
 const tubesOf = ({ tubes }: SampleRecord): readonly LiquidTube[] =>
   tubes.map(({ before, steps }) => ({
@@ -25,7 +23,7 @@ export function asLiquid(record: SampleRecord, known: RackKnown): AsLiquid {
   const called = isCalledLiquid(record, known)
   if (record.tubes.some(({ form }) => form === 'solid')) return { ofIons: 1 }
   const liquid = identifyLiquid(tubesOf(record), called)
-  if (!liquid || (!called && liquid.aqueous > MAY_BE_ORGANIC)) return { ofIons: 1 }
+  if (!liquid || (!called && speaksOfIons(liquid.aqueous))) return { ofIons: 1 }
   return { liquid, ofIons: liquid.aqueous }
 }
 
@@ -38,7 +36,7 @@ export function liquidTests(
 ): readonly NextTest[] | undefined {
   const called = isCalledLiquid(record, known)
   const untold = called && record.tubes.length > 0 && !liquid
-  if (!untold && (!liquid || ofIons > MAY_BE_ORGANIC)) return undefined
+  if (!untold && (!liquid || speaksOfIons(ofIons))) return undefined
   return adviseLiquid(tubesOf(record), called, allowed).map((test) => ({ ...test, tells: tellsOf(test.apart) }))
 }
 

@@ -1,3 +1,4 @@
+import { wasDone, worthOf } from '../advice/index.ts'
 import type { TubeStep } from '../tube/index.ts'
 import { type Begun, foretell, freshOf } from './foretell.ts'
 import { type Hypothesis, nameOfSet } from './hypothesis.ts'
@@ -36,8 +37,6 @@ const ENOUGH = 0.93
 /** That nothing is there is said only when nothing has shown for long. */
 const ENOUGH_OF_NOTHING = 0.97
 const SETTLED = 0.8
-/** How much a dearer test has to tell more (judgement). */
-const DEARER = 0.3
 const MOST_TESTS = 3
 /** A test that was done already tells less: what misled the eye the first time will again (judgement). */
 const DONE_BEFORE = 0.3
@@ -112,14 +111,6 @@ function isEnough(scored: readonly Scored[], weights: readonly number[]): boolea
   return likeliest[0].split(' ').every((ion) => (ions.get(ion) ?? 0) >= SETTLED)
 }
 
-/** Whether a test was done before, as a whole, in one of the tubes. */
-function doneIn(tubes: readonly RecordedTube[], steps: readonly TubeStep[]): boolean {
-  const words = (some: readonly TubeStep[]) =>
-    some.map(({ do: act, reagent, amount }) => `${act} ${reagent} ${amount}`).join('; ')
-  const sought = words(steps)
-  return tubes.some((tube) => words(tube.did).includes(sought))
-}
-
 /** The likeliest hypotheses, of which a test should tell which it is; each once, however careful the record is taken to be. */
 function stillOpen(scored: readonly Scored[], weights: readonly number[]): readonly Open[] {
   const sums = new Map<Hypothesis, number>()
@@ -151,6 +142,7 @@ export function* nextTests(
   const dry = tubes.length > 0 && tubes.every(({ form }) => form === 'solid')
   const form = dry ? 'solid' : 'solution'
   const fresh = freshOf(form)
+  const did = tubes.map((tube) => tube.did)
   const found: NextTest[] = []
   for (const { test, steps, ready, cost, only = form } of TESTS) {
     if (only !== form) continue
@@ -159,14 +151,14 @@ export function* nextTests(
     // What the model does not foretell cannot be advised for what it would tell.
     if (outcomes.some((one) => one.steps.some(isUnknownAt))) continue
     const [first, second] = outcomes
-    const bits = informationOf(outcomes, steps) * (doneIn(tubes, steps) ? DONE_BEFORE : 1)
+    const bits = informationOf(outcomes, steps) * (wasDone(did, steps) ? DONE_BEFORE : 1)
     yield
     if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(showsAt))) continue
     const apart = differenceOf(first, second)
     // The same ions, stronger or weaker, are told apart by nothing worth a test.
     if (apart[0].length + apart[1].length === 0) continue
     const says = dry ? ready.replace('a fresh 1 cm³', 'a fresh spatula tip') : ready
-    found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits, value: bits / cost ** DEARER })
+    found.push({ test, steps, ready: says, apart, tells: tellsOf(apart), bits, value: worthOf(bits, cost) })
   }
   return found.toSorted((a, b) => b.value - a.value).slice(0, MOST_TESTS)
 }

@@ -13,6 +13,7 @@ import { numberOf } from './tables/featureNumbers.ts'
 import { type FirstLook, firstLook, setAt } from './tables/firstLook.ts'
 import { hopefulAmong } from './tables/hopeful.ts'
 import { otherSteps, rowsSeen, slipped, usualTotal } from './tables/rows.ts'
+import { WHOLE_HYPOTHESES } from './wholeSolids.ts'
 
 /** Sets that are played in full, after a first round with ions one by one. */
 const PLAYED_IN_FULL = 16
@@ -131,10 +132,18 @@ function noSets(weighed: Weighed): readonly Scored[] {
   const hypothesis = { ions: [] }
   const steps = otherSteps([...alone.byIon.values()], weighed)
   const other: Scored = { hypothesis: { ions: [] }, kind: 'other', prior: OTHER, steps }
+  if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholeSolids(weighed)]
   if (!tubes.every(({ form }) => form === 'solution')) return [other]
   const water = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
   return [{ hypothesis, kind: 'nothing', prior: WATER, steps: scoresOf(seen, water.map(numberOf)) }, other]
 }
+
+/** Metals and oxides, each played in every tube. */
+const wholeSolids = ({ tubes, seen }: Weighed): readonly Scored[] =>
+  WHOLE_HYPOTHESES.map(([hypothesis, prior]) => {
+    const features = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
+    return { hypothesis, prior, steps: scoresOf(seen, features.map(numberOf)) }
+  })
 
 /** How much less likely at a first look a rival may be, ln. */
 const RIVAL = 5

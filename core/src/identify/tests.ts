@@ -162,6 +162,17 @@ export const TESTS: readonly AdvisedTest[] = [
     only: 'solution',
   },
   {
+    test: 'dissolved in dilute hydrochloric acid, then sodium hydroxide',
+    cost: 1.4,
+    ready: 'a fresh 1 cm³, acid until it has dissolved and no more, a lighted splint and limewater at hand, then the alkali',
+    steps: [
+      { do: 'add', reagent: 'HCl(aq)', amount: 'equal' },
+      { do: 'add', reagent: 'NaOH(aq)', amount: 'equal' },
+      { do: 'add', reagent: 'NaOH(aq)', amount: 'excess' },
+    ],
+    only: 'solid',
+  },
+  {
     test: 'heated in a dry tube',
     cost: 1.6,
     ready: 'a spatula tip in a hard-glass tube, a holder, a glowing splint and limewater at hand; the mouth away from everybody',

@@ -9,6 +9,13 @@ const PRESENT_IN_DOUBT = 0.97
 /** Steps less likely than this under the likeliest answer are worth repeating, ln. */
 const DOUBTFUL = Math.log(0.03)
 
+/** Whether a sample, so likely no organic liquid, is spoken of as a solution of ions. */
+export const speaksOfIons = (ofIons: number): boolean => ofIons >= 0.5
+
+/** From so likely on it is said that nothing has shown, or that nothing of the list fits. */
+const WORTH_SAYING = 0.3
+export const isWorthSaying = (probability: number): boolean => probability > WORTH_SAYING
+
 /** Below this an ion is absent, if a test bore on it. */
 export const ABSENT = 0.02
 /** An ion is absent only if the record is at least five times worse explained with it beside the likeliest set, ln. */

@@ -1,3 +1,4 @@
+import { wasDone, worthOf } from '../advice/index.ts'
 import type { TubeStep } from '../tube/index.ts'
 import { type LiquidTube, weighLiquids } from './identify.ts'
 import type { LiquidKind } from './kinds.ts'
@@ -22,8 +23,6 @@ const ENOUGH = 0.92
 const LEAST_BITS = 0.05
 const MOST_TESTS = 3
 const MOST_NAMED = 2
-/** How much a dearer test has to tell more, as of ions. */
-const DEARER = 0.3
 
 const entropy = (shares: Iterable<number>) => {
   let sum = 0
@@ -66,12 +65,6 @@ const likeliest = (outcome: ReadonlyMap<LiquidKind, number> | undefined) =>
     .slice(0, MOST_NAMED)
     .map(([kind]) => kind)
 
-/** Whether a test was done before as a whole. */
-function doneIn(tubes: readonly LiquidTube[], steps: readonly TubeStep[]): boolean {
-  const words = (some: readonly TubeStep[]) => some.map(({ do: act, reagent = '' }) => `${act} ${reagent}`).join('; ')
-  return tubes.some((tube) => words(tube.steps.map(({ step }) => step)).includes(words(steps)))
-}
-
 /**
  * The tests that would tell most of what kind of liquid it is, for what they cost; none where it is settled.
  *
@@ -89,14 +82,17 @@ export function adviseLiquid(
     if (kind) kinds.set(kind, (kinds.get(kind) ?? 0) + weight)
   }
   if ([...kinds.values()].some((weight) => weight > ENOUGH)) return []
+  const did = tubes.map((tube) =>
+    tube.steps.map(({ step: { do: act, reagent } }): TubeStep => ({ do: act, ...(reagent ? { reagent } : {}) })),
+  )
   return TESTS.filter(({ steps }) => steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent)))
-    .filter(({ steps }) => !doneIn(tubes, steps))
+    .filter(({ steps }) => !wasDone(did, steps))
     .map(({ test, steps, ready, cost }): LiquidTest => {
       const outcomes = outcomesOf(weights, steps).toSorted((a, b) => weightOf(b) - weightOf(a))
       const bits = bitsOf(outcomes)
       const [first = [], second = []] = [likeliest(outcomes[0]), likeliest(outcomes[1])]
       const apart = [first.filter((kind) => !second.includes(kind)), second.filter((kind) => !first.includes(kind))] as const
-      return { test, steps, ready, apart, bits, value: bits / cost ** DEARER }
+      return { test, steps, ready, apart, bits, value: worthOf(bits, cost) }
     })
     .filter(({ bits, apart: [one, other] }) => bits > LEAST_BITS && one.length + other.length > 0)
     .toSorted((a, b) => b.value - a.value)

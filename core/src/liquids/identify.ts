@@ -1,6 +1,6 @@
 import type { TubeStep } from '../tube/index.ts'
 import { FAMILIES, LIQUID_KINDS, type LiquidKind, OF_IONS } from './kinds.ts'
-import { likelihoodOfSigns, ONLY_ORGANIC } from './likelihood.ts'
+import { isOnlyOrganic, likelihoodOfSigns } from './likelihood.ts'
 import { broughtBy, playLiquid } from './play.ts'
 import { signsRead, type WrittenStep } from './read.ts'
 import type { Sign } from './signs.ts'
@@ -72,7 +72,7 @@ function rowsOf(tubes: readonly LiquidTube[], isLiquid: boolean): readonly Row[]
   const brought = tubes.flatMap(({ steps }) => steps.flatMap(({ step }) => broughtBy(step)))
   const priors = priorsOf(
     isLiquid,
-    brought.some((bottle) => ONLY_ORGANIC.has(bottle)),
+    brought.some((bottle) => isOnlyOrganic(bottle)),
   )
   const read = tubes.map(({ steps }) => signsRead(steps))
   return Object.entries(LIQUIDS).map(([name, liquid]) => ({

@@ -1,5 +1,7 @@
+import { reagentNamed } from '../tube/index.ts'
 import { type LiquidKind, OF_IONS } from './kinds.ts'
 import type { Foretold } from './play.ts'
+import { TESTS_LIQUIDS } from './rules.ts'
 import type { Sign } from './signs.ts'
 
 /** A sign that comes is seen and written down (judgement). */
@@ -12,13 +14,8 @@ const NEAR = 0.25
 const SURPRISE = 0.004
 /** Ions show much that these rules do not foretell, but not in a bottle that is only for organic groups. */
 const SURPRISE_OF_IONS = 0.02
-export const ONLY_ORGANIC: ReadonlySet<string> = new Set([
-  'ammoniacal silver nitrate',
-  'alkaline copper(II) tartrate',
-  'alkaline copper(II) citrate',
-  '2,4-DNPH',
-  'Na(s)',
-])
+/** Whether a bottle is only there for organic groups: in the rules, and of no use to the model of ions. */
+export const isOnlyOrganic = (bottle: string) => TESTS_LIQUIDS.has(bottle) && reagentNamed(bottle)?.special === 'unforetold'
 
 const COLOURS_ALIKE: readonly ReadonlySet<string>[] = [
   new Set(['green', 'blue', 'blue-green', 'dark green', 'pale green', 'grey-green']),
@@ -69,7 +66,7 @@ export function likelihoodOfSigns(
   bottles: ReadonlySet<string>,
   smelt: boolean,
 ): number {
-  const mayShowMore = kind !== 'water' && OF_IONS.has(kind) && ![...bottles].some((bottle) => ONLY_ORGANIC.has(bottle))
+  const mayShowMore = kind !== 'water' && OF_IONS.has(kind) && ![...bottles].some(isOnlyOrganic)
   const surprise = mayShowMore ? SURPRISE_OF_IONS : SURPRISE
   const shown = new Set<Foretold>()
   let sum = 0

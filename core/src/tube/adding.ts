@@ -13,6 +13,7 @@ import type { Reagent } from './reagent.ts'
 import { REAGENTS, reagentNamed } from './reagents.ts'
 import type { TubeStep } from './step.ts'
 import { type Tube, tubeOf } from './tubeState.ts'
+import { hidesNothing } from './wettedSolids.ts'
 
 function reagentOf(name: string | undefined): Reagent {
   const reagent = name === undefined ? undefined : reagentNamed(name)
@@ -115,8 +116,9 @@ function lostColour(before: Tube, reagent: Reagent, after: Tube): readonly Fact[
   const put = after.contents.volume - before.contents.volume
   const alone = pour({ ...EMPTY, volume: before.contents.volume }, reagent.putIn, put)
   const colour = colourOf(settle(alone))
-  const oxidising = Object.keys(reagent.putIn).some((substance) => /MnO4|Cr2O7|CrO4|^Br2$|^I2$/.test(substance))
-  const lost = oxidising && colour !== 'colourless' && after.view.solution !== colour && after.view.solids.length === 0
+  const oxidising = Object.keys(reagent.putIn).some((substance) => /MnO4|Cr2O7|CrO4|^Br2$|^I2$|^Cu/.test(substance))
+  const clear = after.view.solids.every(({ formula }) => hidesNothing(formula))
+  const lost = oxidising && colour !== 'colourless' && after.view.solution !== colour && clear
   return lost ? [{ kind: 'decolourised', colour }] : []
 }
 

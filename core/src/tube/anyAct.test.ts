@@ -12,7 +12,7 @@ const solution = fc
   .uniqueArray(fc.tuple(fc.constantFrom(...IONS), strength), { selector: ([ion]) => ion, minLength: 1, maxLength: 5 })
   .map((ions) => ({ solution: Object.fromEntries(ions) }))
 const solid = fc
-  .uniqueArray(fc.constantFrom('CuSO4', 'CaCO3', 'Na2S2O3', 'FeCl3', ...Object.keys(HEATED_SOLIDS)), {
+  .uniqueArray(fc.constantFrom('CuSO4', 'CaCO3', 'Na2S2O3', 'FeCl3', 'Zn', 'Mg', 'Fe', 'MnO2', ...Object.keys(HEATED_SOLIDS)), {
     minLength: 1,
     maxLength: 2,
   })

@@ -1,5 +1,5 @@
 import { type Component, componentsOf, type Equilibrium, equilibrate, type Totals } from '../aqueous/index.ts'
-import { WETTED_SOLIDS } from './wettedSolids.ts'
+import { LIES_AS_IT_CAME, WETTED_SOLIDS } from './wettedSolids.ts'
 
 /** A liquid that floats on the water in a tube: its volume in cm³ and the halogens in it, mol. */
 export interface Floating {
@@ -75,11 +75,15 @@ const MOST_WETTED = 5
 /** What lay dry is in the liquid now, as far as there is liquid for it. */
 function wet(contents: Contents): Contents {
   if (contents.dry === NONE) return contents
-  const total = Object.values(contents.dry).reduce((sum, amount) => sum + amount, 0)
+  const salts = Object.entries(contents.dry).filter(([name]) => !LIES_AS_IT_CAME.has(name))
+  const total = salts.reduce((sum, [, amount]) => sum + amount, 0)
   if (total === 0) return contents
   const part = Math.min(1, (MOST_WETTED * contents.volume) / 1000 / total)
-  const left = Object.entries(contents.dry).flatMap(([name, amount]) => (part < 1 ? [[name, amount * (1 - part)] as const] : []))
-  return Object.entries(contents.dry).reduce((sum, [formula, amount]) => addWetted(sum, formula, amount * part), {
+  const left = Object.entries(contents.dry).flatMap(([name, amount]) => {
+    const lies = LIES_AS_IT_CAME.has(name) ? 1 : 1 - part
+    return lies > 0 ? [[name, amount * lies] as const] : []
+  })
+  return salts.reduce((sum, [formula, amount]) => addWetted(sum, formula, amount * part), {
     ...contents,
     dry: left.length > 0 ? Object.fromEntries(left) : NONE,
   })

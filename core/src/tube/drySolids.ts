@@ -77,6 +77,7 @@ const HEATED: Readonly<Record<string, Heating>> = {
   PbO2: heating('2PbO2(s) -> 2PbO(s) + O2(g)', { O2: 0.5 }, { PbO: 1 }),
   Pb3O4: heating('2Pb3O4(s) -> 6PbO(s) + O2(g)', { O2: 0.5 }, { PbO: 3 }),
   KMnO4: heating('2KMnO4(s) -> K2MnO4(s) + MnO2(s) + O2(g)', { O2: 0.5 }, { MnO2: 0.5, K2MnO4: 0.5 }, 'crackles'),
+  Cu: heating('2Cu(s) + O2(g) -> 2CuO(s)', {}, { CuO: 1 }),
   I2: heating('I2(s) -> I2(g)', { I2: 1 }, {}, 'sublimes'),
 }
 
@@ -84,7 +85,7 @@ const HEATED: Readonly<Record<string, Heating>> = {
 const STABLE: ReadonlySet<string> = new Set(
   `NaCl KCl LiCl NaBr KBr LiBr NaI KI BaCl2 SrCl2 CaCl2 Na2SO4 K2SO4 Li2SO4 CaSO4 SrSO4 BaSO4 MgSO4 PbSO4 ZnSO4 CuSO4 NiSO4 CoSO4 MnSO4
   Na2CO3 K2CO3 BaCO3 SrCO3 CaCO3 ZnO MgO CaO BaO SrO CuO NiO CoO MnO Al2O3 Fe2O3 Cr2O3 PbO MnO2 Li2O Na2O NaNO2 KNO2 CoCl2 NiCl2 CuCl2
-  NaOH KOH Ag Hg Cu AgCl K2CrO4 Na2CrO4 NH4HSO4 Na3PO4 CdO`.split(/\s+/),
+  NaOH KOH Ag Hg AgCl K2CrO4 Na2CrO4 NH4HSO4 Na3PO4 CdO`.split(/\s+/),
 )
 
 /** Whether it is known what heating does to a dry solid: to it as it is, and to the salt without its water. */
@@ -104,6 +105,11 @@ const DRY_COLOURS: Readonly<Record<string, readonly [cold: SeenColour, hot?: See
   Cr2O3: ['green'],
   HgO: ['orange', 'red'],
   Hg: ['grey'],
+  Mg: ['grey'],
+  Al: ['grey'],
+  Zn: ['grey'],
+  Fe: ['grey'],
+  Cu: ['red-brown'],
   Ag2O: ['brown'],
   PbO2: ['brown'],
   Pb3O4: ['orange'],

@@ -6,6 +6,7 @@ import type { Contents } from './contents.ts'
 import type { GasOff } from './gases.ts'
 import { type SeenSolid, solidsIn } from './solids.ts'
 import { DISSOLVED_BELOW, INSOLUBLE_ABOVE, SOLID_PLAIN, SOLID_SEEN } from './thresholds.ts'
+import { hidesNothing } from './wettedSolids.ts'
 
 /** One thing that is seen, smelt or tested. */
 export type Fact =
@@ -149,7 +150,8 @@ export function factsOf(course: Course): readonly Fact[] {
   const dissolved = solids.some(({ kind }) => kind === 'dissolves')
   const clear = course.before.solids.length === 0
   // A precipitate hides the solution it hangs in, and one that dissolves says what colour it gives.
-  const hidden = after.solids.length > 0 && densityOf(after.solids) > SOLID_PLAIN && !(clear && DEEP.has(after.solution))
+  const hidden =
+    densityOf(after.solids.filter(({ formula }) => !hidesNothing(formula))) > SOLID_PLAIN && !(clear && DEEP.has(after.solution))
   const turned: readonly Fact[] =
     !dissolved && !hidden && course.before.solution !== after.solution
       ? [{ kind: 'solution', from: course.before.solution, to: after.solution }]

@@ -1,5 +1,5 @@
 import type { Component } from '../aqueous/index.ts'
-import { type Contents, EMPTY, NONE, settle, withAmounts } from './contents.ts'
+import { type Contents, EMPTY, isDry, NONE, settle, withAmounts } from './contents.ts'
 import { look, looksLike } from './facts.ts'
 import { describe, type Stepped } from './playing.ts'
 import { solidFacts } from './solids.ts'
@@ -20,9 +20,10 @@ function amountsInSolids(contents: Contents): Readonly<Partial<Record<Component,
 /** Filters: what is dissolved goes on in the tube, what is solid stays in the paper, washed. */
 export function filter(tube: Tube): Stepped {
   const { contents } = tube
+  if (isDry(contents)) return { tube, shown: describe([{ kind: 'noChange' }], tube.view, []) }
   const solid = amountsInSolids(contents)
-  const filtrate: Contents = { ...withAmounts(contents, solid, -1), inert: NONE }
-  const residue: Contents = { ...EMPTY, volume: TAKEN_UP_IN, amounts: solid, inert: contents.inert }
+  const filtrate: Contents = { ...withAmounts(contents, solid, -1), inert: NONE, dry: NONE }
+  const residue: Contents = { ...EMPTY, volume: TAKEN_UP_IN, amounts: solid, inert: contents.inert, dry: contents.dry }
   const view = look(filtrate, settle(filtrate))
   return {
     tube: { ...tube, contents: filtrate, view, peak: 0, above: [], residue },

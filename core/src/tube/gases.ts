@@ -30,8 +30,11 @@ const MUCH_GAS = 0.02
 const CARRIED = 0.6
 const LEAST = 1e-8
 
-/** Lets off what water cannot hold; every round shifts the equilibrium, so it is done until nothing more comes. */
-/** @param passed - a gas that is passed in: what does not dissolve goes through, and tells nothing */
+/**
+ * Lets off what water cannot hold; every round shifts the equilibrium, so it is done until nothing more comes.
+ *
+ * @param passed - a gas that is passed in: what does not dissolve goes through, and tells nothing
+ */
 export function letGasOff(
   contents: Contents,
   boiling = false,
@@ -81,7 +84,8 @@ export function letSulfurDioxideOff(contents: Contents): { readonly contents: Co
 /** Hydrogen peroxide on manganese(IV) oxide, which only hastens it. */
 export function letOxygenOff(contents: Contents): { readonly contents: Contents; readonly off: readonly GasOff[] } {
   const peroxide = contents.amounts.H2O2 ?? 0
-  if (!((contents.inert.MnO2 ?? 0) > 0) || !(peroxide > 1e-7)) return { contents, off: [] }
+  const oxide = (contents.inert.MnO2 ?? 0) + (contents.dry.MnO2 ?? 0)
+  if (!(oxide > 0) || !(peroxide > 1e-7)) return { contents, off: [] }
   const equation = '2H2O2(aq) -> 2H2O(l) + O2(g)'
   return { contents: withAmounts(contents, { H2O2: -peroxide }), off: [{ gas: 'O2', amount: peroxide / 2, equation }] }
 }

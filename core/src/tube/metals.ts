@@ -1,5 +1,5 @@
 import type { Component } from '../aqueous/index.ts'
-import { type Contents, settle, withAmounts, withInert } from './contents.ts'
+import { type Contents, NONE, settle, withAmounts, withInert } from './contents.ts'
 import type { GasOff } from './gases.ts'
 import { ACID, ALKALI } from './thresholds.ts'
 
@@ -71,11 +71,25 @@ function isUnknown({ amounts }: Contents, { name, displaces }: Metal): boolean {
  * ammonia from nitrate in hot alkali.
  */
 export function reactMetals(contents: Contents, warming = false): MetalsDid {
+  const sample = METALS.find(({ name }) => (contents.dry[name] ?? 0) > 0)
+  if (!sample) return reactPieces(contents, warming)
+  // A metal that is the sample lies there to be seen; it reacts as a piece that was put in.
+  const { [sample.name]: amount = 0, ...dry } = contents.dry
+  const piece = pieceOf(sample)
+  const did = reactPieces(withInert({ ...contents, dry }, { [piece]: amount }), warming)
+  const { [piece]: left = 0, ...inert } = did.contents.inert
+  const lies = { ...did.contents.dry, ...(left > LEAST ? { [sample.name]: left } : {}) }
+  return { ...did, contents: { ...did.contents, inert, dry: Object.keys(lies).length > 0 ? lies : NONE } }
+}
+
+function reactPieces(contents: Contents, warming: boolean): MetalsDid {
   const metal = METALS.find((one) => (contents.inert[pieceOf(one)] ?? 0) > 0)
   if (!metal) return { contents, off: [], equations: [] }
   const { contents: displaced, equations } = displace(contents, metal)
   const { pH } = settle(displaced)
   const amount = displaced.inert[pieceOf(metal)] ?? 0
+  const oxidised = amount > LEAST && pH < ACID ? inNitricAcid(displaced, metal, amount) : undefined
+  if (oxidised) return { ...oxidised, equations }
   if (amount > 0 && pH < ACID && metal.inAcid) return { ...inAcid(displaced, metal, amount, pH), equations }
   const { name } = metal
   if (amount > 0 && pH > ALKALI && displaced.hot && (name === 'Al' || name === 'Zn'))
@@ -103,6 +117,27 @@ function displace(contents: Contents, metal: Metal): Omit<MetalsDid, 'off'> {
     equations.push(`${name}(s) + ${count}${other.ion}(aq) -> ${ion}(aq) + ${count}${other.leaves}(s)`)
   }
   return { contents: now, equations }
+}
+
+/** mol/dm³ of nitrate from which an acid is nitric acid to a metal: it gives oxides of nitrogen, not hydrogen; and concentrated. */
+const NITRIC = 0.7
+const CONCENTRATED = 8
+
+/** What nitric acid does: copper has a rule, of the others but magnesium it is not known (common practice). */
+function inNitricAcid(contents: Contents, { name }: Metal, amount: number): Omit<MetalsDid, 'equations'> | undefined {
+  const nitrate = contents.amounts.NO3 ?? 0
+  const strength = (nitrate * 1000) / contents.volume
+  if (strength < NITRIC || name === 'Mg') return undefined
+  const concentrated = strength > CONCENTRATED
+  if (name !== 'Cu' || !(concentrated || contents.hot)) return { contents, off: [], ...(name === 'Cu' ? {} : { unknown: true }) }
+  const used = Math.min(amount, concentrated ? nitrate / 2 : (3 / 2) * nitrate)
+  const [gas, ratio, protons, equation] = concentrated
+    ? (['NO2', 2, 4, 'Cu(s) + 4H+(aq) + 2NO3-(aq) -> Cu2+(aq) + 2NO2(g) + 2H2O(l)'] as const)
+    : (['NO', 2 / 3, 8 / 3, '3Cu(s) + 8H+(aq) + 2NO3-(aq) -> 3Cu2+(aq) + 2NO(g) + 4H2O(l)'] as const)
+  return {
+    contents: withInert(withAmounts(contents, { Cu: used, NO3: -ratio * used, H: -protons * used }), { 'Cu turnings': -used }),
+    off: [{ gas, amount: ratio * used, equation }],
+  }
 }
 
 function inAcid(contents: Contents, { name, component, ion, charge }: Metal, amount: number, pH: number) {

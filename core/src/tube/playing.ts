@@ -5,6 +5,7 @@ import { dissolution, precipitation } from './equations.ts'
 import { type Fact, factsOf, look, type View } from './facts.ts'
 import { type GasOff, letGasOff, letOxygenOff, letSulfurDioxideOff, mayFizz } from './gases.ts'
 import { reactMetals } from './metals.ts'
+import { dissolveOxides } from './oxides.ts'
 import type { Reagent } from './reagent.ts'
 import { runRedox } from './redox.ts'
 import { sayFact } from './sentence.ts'
@@ -53,7 +54,8 @@ interface Circumstances {
 export function play(contents: Contents, { boiling = false, warming = false, passed }: Circumstances = {}): Played {
   const redox = runRedox(contents, settle(contents).pH)
   const metals = reactMetals(redox.contents, warming)
-  const oxygen = letOxygenOff(metals.contents)
+  const oxides = dissolveOxides(metals.contents)
+  const oxygen = letOxygenOff(oxides.contents)
   const gas = letGasOff(oxygen.contents, boiling, passed)
   const smelt = letSulfurDioxideOff(gas.contents)
   const made = Object.entries(redox.gases).map(([name, amount]) => ({ gas: name, amount, equation: '' }))
@@ -62,7 +64,7 @@ export function play(contents: Contents, { boiling = false, warming = false, pas
     // The next portion changes little, so it is looked for from here.
     contents: { ...smelt.contents, near: found },
     view: look(smelt.contents, found),
-    equations: [...redox.equations, ...metals.equations],
+    equations: [...redox.equations, ...metals.equations, ...oxides.equations],
     passing: redox.passing,
     ...(metals.unknown ? { unknown: true as const } : {}),
     gases: [...made, ...metals.off, ...oxygen.off, ...gas.off, ...smelt.off],
@@ -153,7 +155,7 @@ export function shown(
   const faded = [...new Set(played.flatMap(({ passing }) => passing))].map((colour): Fact => ({ kind: 'passing', colour }))
   const besides = [...faded, ...seen]
   const facts = besides.length > 0 ? [...besides, ...viewed.filter(({ kind }) => kind !== 'noChange')] : viewed
-  const unknown = played.some((one) => one.unknown) && facts.every(({ kind }) => kind === 'noChange')
+  const unknown = played.some((one) => one.unknown) && facts.every(({ kind }) => kind === 'noChange' || kind === 'insoluble')
   const redox = played.flatMap((one) => one.equations)
   return {
     tube: { ...tube, contents, view: after, peak: after.solids.length === 0 ? 0 : peak, above: gases },

@@ -27,6 +27,9 @@ export function sharesOf(amount: string | undefined, volume: number): readonly n
   return Array.from({ length: count }, () => 1 / count)
 }
 
+/** As much as a dry solid is what a portion mostly is, cm³. */
+const BESIDE_DRY = 1
+
 /** The portions in which something is added. */
 export function portionsOf(
   contents: Contents,
@@ -50,6 +53,6 @@ export function portionsOf(
     const bubble = (now: Contents) => addAll(now, reagent, (GAS_SATURATED * now.volume) / 1000 / PORTIONS_OF_GAS)
     return Array.from({ length: amount === 'excess' ? 3 * PORTIONS_OF_GAS : PORTIONS_OF_GAS }, () => bubble)
   }
-  const volume = volumeOf(amount, contents.volume)
+  const volume = volumeOf(amount, contents.volume || BESIDE_DRY)
   return sharesOf(amount, volume).map((share) => (now: Contents) => pour(now, reagent.putIn, volume * share))
 }

@@ -11,7 +11,7 @@ import { shakenOut } from './organic.ts'
 import { describe, play, type Shown, type Stepped, shown } from './playing.ts'
 import type { TubeStep } from './step.ts'
 import { freshTube, type Tube } from './tubeState.ts'
-import { WETTED_SOLIDS } from './wettedSolids.ts'
+import { LIES_AS_IT_CAME, WETTED_SOLIDS } from './wettedSolids.ts'
 
 /** A step that leaves the tube as it is. */
 function noted(tube: Tube, facts: readonly Fact[]): Stepped {
@@ -20,7 +20,9 @@ function noted(tube: Tube, facts: readonly Fact[]): Stepped {
 
 /** Components of a dry solid, as far as it is known what dissolves of it. */
 const partsOf = (formula: string) =>
-  Object.keys(WETTED_SOLIDS[formula]?.dissolves ?? { [formula]: 1 }).map((dissolved) => componentsOf(dissolved))
+  LIES_AS_IT_CAME.has(formula)
+    ? []
+    : Object.keys(WETTED_SOLIDS[formula]?.dissolves ?? { [formula]: 1 }).map((dissolved) => componentsOf(dissolved))
 
 function flame(tube: Tube): Stepped {
   const parts = Object.assign({}, ...Object.keys(tube.contents.dry).flatMap(partsOf))

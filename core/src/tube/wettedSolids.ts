@@ -6,13 +6,19 @@ export interface Wetted {
   readonly stays: Readonly<Record<string, number>>
 }
 
+/** Metals and slow oxides lie in a liquid as they came; what they do there has rules of its own. */
+export const LIES_AS_IT_CAME: ReadonlySet<string> = new Set(['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'CuO', 'NiO', 'MnO2'])
+
+/** Metals that others put out of solution. */
+const DEPOSITS = new Set(['Cu', 'Ag', 'Pb'])
+
+/** Whether a solid lies at the bottom or sits on a metal, and hides nothing of the solution. */
+export const hidesNothing = (formula: string): boolean => LIES_AS_IT_CAME.has(formula) || DEPOSITS.has(formula)
+
 /** What is left of solids that were heated, in water (common practice). */
 export const WETTED_SOLIDS: Readonly<Record<string, Wetted>> = {
   ...Object.fromEntries(
-    ['Ag', 'Hg', 'HgO', 'Fe2O3', 'Cr2O3', 'MnO2', 'PbO2', 'Pb3O4'].map((solid) => [
-      solid,
-      { dissolves: {}, stays: { [solid]: 1 } },
-    ]),
+    ['Ag', 'Hg', 'HgO', 'Fe2O3', 'Cr2O3', 'PbO2', 'Pb3O4'].map((solid) => [solid, { dissolves: {}, stays: { [solid]: 1 } }]),
   ),
   KClO3: { dissolves: { KCl: 1 }, stays: {} },
   NaClO3: { dissolves: { NaCl: 1 }, stays: {} },

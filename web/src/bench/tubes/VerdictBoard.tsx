@@ -1,4 +1,4 @@
-import { type IonVerdict, ionName, type SampleVerdict } from '@hop-lark/core/identify'
+import { type IonVerdict, ionName, isWorthSaying, type SampleVerdict, speaksOfIons } from '@hop-lark/core/identify'
 import type { Guard } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { memo, useState } from 'react'
@@ -8,6 +8,7 @@ import type { Sample } from './rackEdits.ts'
 import { Steps } from './Steps.tsx'
 import type { Identified } from './useIdentification.ts'
 import { WholeSalt } from './WholeSalt.tsx'
+import { WholeSolid } from './WholeSolid.tsx'
 
 interface VerdictBoardProps {
   readonly part: PartOf<'rack'>
@@ -81,13 +82,14 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   const recorded = sample.tubes.some(({ steps }) => steps.some(({ saw }) => saw))
   if (!recorded) return <p className="text-[0.95rem] text-ink-soft">Nothing seen yet, so nothing is known of this sample.</p>
   // Of what is no solution, ions are not spoken of.
-  if (identification.liquid && identification.liquid.aqueous < AQUEOUS)
+  if (identification.liquid && !speaksOfIons(identification.liquid.aqueous))
     return <Liquid part={part} identification={identification} onShow={onShow} />
   const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
   return (
     <>
       {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
+      <WholeSolid whole={identification.whole} />
       <Liquid part={part} identification={identification} onShow={onShow} />
       <NoSalt identification={identification} />
       {identification.doubtful.length > 0 && (
@@ -139,20 +141,17 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   )
 })
 
-/** So likely that it is worth saying. */
-const WORTH_SAYING = 0.3
-
 /** That the sample may be water, or hold what is not on the list of ions. */
 function NoSalt({ identification: { nothing, other } }: { readonly identification: SampleVerdict }) {
   return (
     <>
-      {nothing > WORTH_SAYING && (
+      {isWorthSaying(nothing) && (
         <p className="text-[0.95rem]">
           Nothing of the list of ions has shown: it may be <strong className="font-semibold">water</strong>, or too weak for these
           tests.
         </p>
       )}
-      {other > WORTH_SAYING && (
+      {isWorthSaying(other) && (
         <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
           <h2 className="eyebrow text-iodine">Fits no ion of the list</h2>
           No set of ions explains the record well. Repeat the tests above, or think of something that is not on the list.
@@ -162,8 +161,6 @@ function NoSalt({ identification: { nothing, other } }: { readonly identificatio
   )
 }
 
-/** From so likely a solution of ions on, ions are spoken of. */
-const AQUEOUS = 0.5
 /** Kinds of liquid less likely than this are not named. */
 const WORTH_NAMING = 0.02
 const MOST_KINDS = 4

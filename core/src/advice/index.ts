@@ -1,0 +1,1 @@
+export { wasDone, worthOf } from './worth.ts'

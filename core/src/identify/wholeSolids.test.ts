@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest'
+import { identifyRack } from './identify.ts'
+
+type Step = readonly [act: string, saw: string]
+
+/** Tubes of a dry sample, each a list of `reagent amount` (or an act) and what was seen. */
+function wholeOf(tubes: readonly (readonly Step[])[]) {
+  const recorded = tubes.map((steps, tube) => ({
+    id: `P${tube + 1}`,
+    steps: steps.map(([act, saw], step) => {
+      const [reagent = '', amount] = act.split(' ')
+      const isAct = !reagent.includes('(')
+      return { id: `${tube}-${step}`, saw, ...(isAct ? { do: reagent } : { do: 'add', reagent, ...(amount ? { amount } : {}) }) }
+    }),
+  }))
+  const [found] = identifyRack([{ material: 'P', tubes: recorded }], { forms: { P: 'solid' } })
+  return found
+}
+
+// What metals and oxides of a bench do (common practice).
+const IN_ACID = 'fizzes, gas gave a squeaky pop with a lighted splint, colourless solution'
+const SAMPLES: readonly (readonly [name: string, may: readonly string[], tubes: readonly (readonly Step[])[]])[] = [
+  [
+    'copper',
+    ['Cu'],
+    [[['look', 'brown turnings']], [['HCl(aq) excess', 'no change']], [['HNO3(conc) excess', 'brown gas, blue solution']]],
+  ],
+  [
+    'iron',
+    ['Fe'],
+    [
+      [['look', 'grey powder']],
+      [
+        ['H2SO4(aq)', 'bubbles, gas pops, pale green solution'],
+        ['NaOH(aq) excess', 'green precipitate'],
+      ],
+    ],
+  ],
+  [
+    'zinc or aluminium',
+    ['Zn', 'Al'],
+    [
+      [
+        ['HCl(aq)', IN_ACID],
+        ['NaOH(aq) equal', 'white precipitate'],
+        ['NaOH(aq) excess', 'precipitate dissolves'],
+      ],
+    ],
+  ],
+  [
+    'zinc',
+    ['Zn'],
+    [
+      [
+        ['HCl(aq) equal', IN_ACID],
+        ['NH3(aq) equal', 'white precipitate'],
+        ['NH3(aq) excess', 'precipitate dissolves, colourless solution'],
+      ],
+    ],
+  ],
+  [
+    'copper(II) oxide',
+    ['CuO'],
+    [
+      [['look', 'black powder']],
+      [
+        ['H2SO4(aq) equal', 'no change'],
+        ['warm', 'black solid dissolves, blue solution'],
+      ],
+    ],
+  ],
+  [
+    'manganese(IV) oxide',
+    ['MnO2'],
+    [[['look', 'black powder']], [['H2O2(aq)', 'vigorous fizzing, gas relights a glowing splint']], [['HCl(aq)', 'no change']]],
+  ],
+]
+
+describe('metals and oxides as samples', () => {
+  it.each(SAMPLES)('%s', (_, may, tubes) => {
+    const found = wholeOf(tubes)
+    const sum = found?.whole.filter(({ formula }) => may.includes(formula)).reduce((all, one) => all + one.probability, 0)
+    expect(sum, JSON.stringify(found?.whole)).toBeGreaterThan(0.8)
+  })
+
+  it('a carbonate is none of them, nor is a salt that dissolves', () => {
+    const green = wholeOf([[['look', 'green powder']], [['H2SO4(aq)', 'fizzes, limewater turned milky, blue solution']]])
+    expect(green?.whole).toEqual([])
+    const white = wholeOf([[['look', 'white crystals']], [['H2O(l) excess', 'dissolves']], [['flame', 'lilac']]])
+    expect(white?.whole).toEqual([])
+  })
+
+  it('of which metal it is, a test is advised that tells', () => {
+    const found = wholeOf([[['look', 'grey granules']], [['HCl(aq) equal', IN_ACID]]])
+    expect(found?.whole.map(({ formula }) => formula)).toEqual(expect.arrayContaining(['Mg', 'Zn', 'Al']))
+    expect(found?.next[0]?.test).toMatch(/sodium hydroxide|alkali/)
+  })
+})
