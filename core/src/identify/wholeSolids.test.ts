@@ -2,15 +2,20 @@ import { describe, expect, it } from 'vitest'
 import { identifyRack } from './identify.ts'
 
 type Step = readonly [act: string, saw: string]
+type Sample = Parameters<typeof identifyRack>[0][number]
 
 /** Tubes of a dry sample, each a list of `reagent amount` (or an act) and what was seen. */
 function wholeOf(tubes: readonly (readonly Step[])[]) {
-  const recorded = tubes.map((steps, tube) => ({
+  const recorded: Sample['tubes'] = tubes.map((steps, tube) => ({
     id: `P${tube + 1}`,
-    steps: steps.map(([act, saw], step) => {
+    steps: steps.map(([act, saw], step): Sample['tubes'][number]['steps'][number] => {
       const [reagent = '', amount] = act.split(' ')
       const isAct = !reagent.includes('(')
-      return { id: `${tube}-${step}`, saw, ...(isAct ? { do: reagent } : { do: 'add', reagent, ...(amount ? { amount } : {}) }) }
+      return {
+        id: `${tube}-${step}`,
+        saw,
+        ...(isAct ? { do: reagent as 'look' } : { do: 'add', reagent, ...(amount ? { amount } : {}) }),
+      }
     }),
   }))
   const [found] = identifyRack([{ material: 'P', tubes: recorded }], { forms: { P: 'solid' } })

@@ -7,6 +7,8 @@ export const SILVER =
   'Silver salts stain skin black in light and harm eyes: eye protection, wash splashes off; what is left goes into the silver waste.'
 export const BARIUM = 'Soluble barium salts are toxic if swallowed: wash hands, do not put them down the sink unasked.'
 export const LEAD = 'Lead salts are toxic and build up in the body: wash hands, collect the waste.'
+export const MERCURY =
+  'Mercury salts are very toxic, through the skin too: gloves, their own waste, and only where the laboratory allows them.'
 export const IODINE = 'Iodine stains and its vapour irritates: keep it stoppered.'
 const ALKALI = 'Alkali attacks skin and above all eyes: eye protection, wipe up spills.'
 const ACID =

@@ -1,5 +1,5 @@
 import type { ChemicalColour, SeenColour } from '../palette/index.ts'
-import { BARIUM, CHROMIUM_VI, IODINE, LEAD, MANGANATE, SILVER } from './cautions.ts'
+import { BARIUM, CHROMIUM_VI, IODINE, LEAD, MANGANATE, MERCURY, SILVER } from './cautions.ts'
 
 /** Everything that is known of an ion by itself, in one row; what it does in water and in tubes the model works out. */
 export interface IonRow {
@@ -62,7 +62,10 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'Co2+', salts: 'pink', also: ['cobalt'], sample: usual },
   { ion: 'Cd2+', sample: rare },
   { ion: 'Bi3+', sample: rare },
-  { ion: 'Hg2^2+', name: 'mercury(I)', sample: { ...rare, strength: 0.05 } },
+  { ion: 'Hg2^2+', name: 'mercury(I)', care: MERCURY, sample: { ...rare, strength: 0.05 } },
+  { ion: 'Hg2+', name: 'mercury(II)', care: MERCURY, sample: { ...rare, strength: 0.05 } },
+  { ion: 'Sn2+', name: 'tin(II)', also: ['stannous'], sample: rare },
+  { ion: 'Sn4+', name: 'tin(IV)', also: ['stannic'], sample: rare },
   { ion: 'OH-', name: 'hydroxide', sample: meddling },
   { ion: 'Cl-', name: 'chloride', sample: usual },
   { ion: 'Br-', name: 'bromide', sample: usual },

@@ -26,17 +26,18 @@ interface Displaced {
   readonly leaves: string
 }
 
+const MERCURY: Displaced = { component: 'Hg', ion: 'Hg2+', charge: 2, leaves: 'Hg' }
 const SILVER: Displaced = { component: 'Ag', ion: 'Ag+', charge: 1, leaves: 'Ag' }
 const COPPER: Displaced = { component: 'Cu', ion: 'Cu2+', charge: 2, leaves: 'Cu' }
 const LEAD: Displaced = { component: 'Pb', ion: 'Pb2+', charge: 2, leaves: 'Pb' }
 
 /** The reactivity series of the metals on a bench (common practice). */
 const METALS: readonly Metal[] = [
-  { name: 'Mg', component: 'Mg', ion: 'Mg2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER, LEAD] },
+  { name: 'Mg', component: 'Mg', ion: 'Mg2+', charge: 2, inAcid: true, displaces: [SILVER, MERCURY, COPPER, LEAD] },
   { name: 'Al', component: 'Al', ion: 'Al3+', charge: 3, inAcid: true, displaces: [] },
-  { name: 'Zn', component: 'Zn', ion: 'Zn2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER, LEAD] },
-  { name: 'Fe', component: 'Fe2', ion: 'Fe2+', charge: 2, inAcid: true, displaces: [SILVER, COPPER] },
-  { name: 'Cu', piece: 'Cu turnings', component: 'Cu', ion: 'Cu2+', charge: 2, inAcid: false, displaces: [SILVER] },
+  { name: 'Zn', component: 'Zn', ion: 'Zn2+', charge: 2, inAcid: true, displaces: [SILVER, MERCURY, COPPER, LEAD] },
+  { name: 'Fe', component: 'Fe2', ion: 'Fe2+', charge: 2, inAcid: true, displaces: [SILVER, MERCURY, COPPER] },
+  { name: 'Cu', piece: 'Cu turnings', component: 'Cu', ion: 'Cu2+', charge: 2, inAcid: false, displaces: [SILVER, MERCURY] },
 ]
 
 const pieceOf = ({ name, piece }: Pick<Metal, 'name' | 'piece'>) => piece ?? name
@@ -54,7 +55,22 @@ export interface MetalsDid {
 }
 
 /** Ions of metals that are less reactive than zinc: some are put out of solution slowly, some not in the time of a test. */
-const LESS_REACTIVE: readonly Component[] = ['Fe2', 'Fe3', 'Ni', 'Co', 'Cd', 'Pb', 'Cu', 'Ag', 'Bi', 'Hg2', 'Cr']
+const LESS_REACTIVE: readonly Component[] = [
+  'Fe2',
+  'Fe3',
+  'Ni',
+  'Co',
+  'Cd',
+  'Pb',
+  'Cu',
+  'Ag',
+  'Bi',
+  'Hg2',
+  'Hg',
+  'Sn2',
+  'Sn4',
+  'Cr',
+]
 const MUCH = 1e-5
 
 /** Whether a metal lies among ions of which no rule says what it does to them. */

@@ -171,6 +171,14 @@ export const REAGENTS: Readonly<Record<string, Reagent>> = {
   ),
   'NH4Cl(aq)': aq({ NH4Cl: 2 }, 'ammonium chloride', 'keeps magnesium and manganese dissolved beside ammonia'),
   'NaCH3COO(aq)': aq({ CH3COONa: 1 }, 'sodium ethanoate', 'buffering; iron(III)'),
+  'SnCl2(aq)': called(
+    ['stannous chloride', 'tin chloride', 'tin(ii) chloride'],
+    aq({ SnCl2: 0.1, HCl: 0.5 }, 'tin(II) chloride in acid', 'mercury(II); reducing agents'),
+  ),
+  'HgCl2(aq)': called(
+    ['mercuric chloride', 'mercury chloride', 'mercury(ii) chloride'],
+    aq({ HgCl2: 0.1 }, 'mercury(II) chloride', 'tin(II)', careOf('HgCl2')),
+  ),
   'H2S(g)': { ...aq({ H2S: 1 }, 'hydrogen sulfide', 'groups II and IV', `Very toxic. ${CHOKES}`), state: 'g' },
   'CO2(g)': { ...aq({ CO2: 1 }, 'carbon dioxide', 'limewater: milky, then clear again in much of it'), state: 'g' },
   'C6H12(l)': hydrocarbon('cyclohexane'),

@@ -40,4 +40,8 @@ export const AMMINES: readonly DissolvedRow[] = [
   { formula: 'Mn(NH3)2^2+', madeOf: 'Mn NH3:2', logK: 1.54, source: 'MS', status: 'as published' },
   { formula: 'Fe(NH3)^2+', madeOf: 'Fe2 NH3', logK: 1.4, source: 'MS', status: 'as published' },
   { formula: 'Fe(NH3)2^2+', madeOf: 'Fe2 NH3:2', logK: 2.2, source: 'MS', status: 'as published' },
+  { formula: 'Hg(NH3)^2+', madeOf: 'Hg NH3', logK: 8.8, source: 'MS', status: 'as published' },
+  { formula: 'Hg(NH3)2^2+', madeOf: 'Hg NH3:2', logK: 17.5, source: 'MS', status: 'as published' },
+  { formula: 'Hg(NH3)3^2+', madeOf: 'Hg NH3:3', logK: 18.5, source: 'MS', status: 'as published' },
+  { formula: 'Hg(NH3)4^2+', madeOf: 'Hg NH3:4', logK: 19.28, source: 'MS', status: 'as published' },
 ]

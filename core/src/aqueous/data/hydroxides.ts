@@ -56,4 +56,18 @@ export const HYDROXIDES: readonly DissolvedRow[] = [
   { formula: 'Zn(OH)4^2-', madeOf: 'Zn H:-4', logK: -41.2, source: 'BM', status: 'as published' },
   { formula: 'CdOH+', madeOf: 'Cd H:-1', logK: -10.08, source: 'BM', status: 'as published' },
   { formula: 'Cd(OH)4^2-', madeOf: 'Cd H:-4', logK: -47.35, source: 'BM', status: 'as published' },
+  { formula: 'HgOH+', madeOf: 'Hg H:-1', logK: -3.4, source: 'BM', status: 'as published' },
+  { formula: 'Hg(OH)2', madeOf: 'Hg H:-2', logK: -6.17, source: 'BM', status: 'as published' },
+  { formula: 'Hg(OH)3-', madeOf: 'Hg H:-3', logK: -21.1, source: 'BM', status: 'as published' },
+  { formula: 'SnOH+', madeOf: 'Sn2 H:-1', logK: -3.4, source: 'BM', status: 'as published' },
+  { formula: 'Sn(OH)2', madeOf: 'Sn2 H:-2', logK: -7.06, source: 'BM', status: 'as published' },
+  { formula: 'Sn(OH)3-', madeOf: 'Sn2 H:-3', logK: -16.61, source: 'BM', status: 'as published' },
+  { formula: 'Sn3(OH)4^2+', madeOf: 'Sn2:3 H:-4', logK: -6.77, source: 'BM', status: 'as published' },
+  {
+    formula: 'Sn(OH)6^2-',
+    madeOf: 'Sn4 H:-6',
+    logK: -26.5,
+    source: 'none',
+    status: 'fitted to a hydroxide that strong alkali dissolves and ammonia does not',
+  },
 ]

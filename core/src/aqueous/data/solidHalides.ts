@@ -89,4 +89,13 @@ export const SOLID_HALIDES: readonly SolidRow[] = [
     source: 'none',
     status: 'fitted to a black precipitate with much thiocyanate',
   },
+  { formula: 'HgI2', madeOf: 'Hg I:2', logK: -28.54, colour: 'red', source: 'CRC', status: 'as published', remark: '2.9e-29' },
+  {
+    formula: 'HgNH2Cl',
+    madeOf: 'Hg NH3 Cl H:-1',
+    logK: -11.5,
+    colour: 'white',
+    source: 'none',
+    status: 'fitted to a white precipitate that excess ammonia leaves',
+  },
 ]

@@ -126,4 +126,14 @@ export const SOLID_HYDROXIDES: readonly SolidRow[] = [
     status: 'within the published spread',
     remark: 'α-Bi2O3 3.46; L 11.6',
   },
+  { formula: 'HgO', madeOf: 'Hg H:-2', logK: 2.56, colour: 'yellow', source: 'BM', status: 'as published' },
+  { formula: 'SnO.H2O', madeOf: 'Sn2 H:-2', logK: 1.76, colour: 'white', source: 'BM', status: 'as published' },
+  {
+    formula: 'Sn(OH)4',
+    madeOf: 'Sn4 H:-4',
+    logK: 1.5,
+    colour: 'white',
+    source: 'none',
+    status: 'fitted to a white precipitate from weak acid on',
+  },
 ]

@@ -92,4 +92,15 @@ export const SOLID_SULFIDES: readonly SolidRow[] = [
     status: 'as published',
     remark: '1e-97 (=-97+3*13',
   },
+  { formula: 'HgS', madeOf: 'Hg HS H:-1', logK: -45.09, colour: 'black', source: 'WQ', status: 'as published' },
+  { formula: 'SnS', madeOf: 'Sn2 HS H:-1', logK: -14.7, colour: 'brown', source: 'WQ', status: 'within the published spread' },
+  {
+    formula: 'SnS2',
+    madeOf: 'Sn4 HS:2 H:-2',
+    logK: -42,
+    colour: 'yellow',
+    source: 'L',
+    status: 'as published',
+    remark: '1e-70 with sulfide ions',
+  },
 ]
