@@ -4,7 +4,7 @@
 import { identifyRack } from '@hop-lark/core/identify'
 import { uniformFrom } from '@hop-lark/core/number'
 import { dryTube, freshTube, runStep, sayFact } from '@hop-lark/core/tube'
-import { drawer } from './samples.mjs'
+import { drawer, keeps } from './samples.mjs'
 
 const add = (reagent, amount = 'drops') => ({ do: 'add', reagent, amount })
 
@@ -39,8 +39,10 @@ function tubeOf(id, begin, steps) {
   }
 }
 
+const presentIn = (found) => found.ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion)
+
 const isSettled = (found, truth) => {
-  const present = found.ions.filter(({ verdict }) => verdict === 'present').map(({ ion }) => ion)
+  const present = presentIn(found)
   return present.length === truth.length && truth.every((ion) => present.includes(ion))
 }
 
@@ -52,6 +54,7 @@ function tubesUntilSettled({ begin, truth, form }, choose) {
     if (isSettled(found, truth)) return tubes.length - 1
     const steps = tubes.length > MOST_TUBES ? undefined : choose(found, tubes.length - 1)
     if (!steps) {
+      wrong.push(presentIn(found).filter((ion) => !truth.includes(ion)).length)
       if (process.env.SHOW_UNSETTLED)
         console.log(
           truth.join(' '),
@@ -76,12 +79,15 @@ const draw = drawer(uniformFrom(seed))
 const advised = []
 const routine = []
 const missed = {}
+const wrong = []
 while (advised.length < count) {
   const { kind, contains, solid, ions } = draw()
   const truth = ions ?? Object.keys(contains)
   // What is called settled is a set of ions: water is none.
   if (truth.length === 0) continue
   const begin = () => (solid ? dryTube(solid) : freshTube(contains, 1))
+  // What reacts on mixing, or stands in a tube as a suspension, is handed out by nobody.
+  if (!solid && (!keeps(truth) || begin().view.solids.length > 0)) continue
   const unknown = { begin, truth, form: solid ? 'solid' : 'solution' }
   const found = tubesUntilSettled(unknown, ({ next }) => next[0]?.steps)
   advised.push(found)
@@ -93,6 +99,9 @@ const share = (some) => `${((100 * some.filter((one) => one !== undefined).lengt
 const both = advised.flatMap((one, index) => (one !== undefined && routine[index] !== undefined ? [[one, routine[index]]] : []))
 const mean = (side) => (both.reduce((sum, pair) => sum + pair[side], 0) / Math.max(1, both.length)).toFixed(2)
 console.log(`${count} unknowns, seed ${seed}: settled by the advice ${share(advised)}; not settled ${JSON.stringify(missed)}`)
+console.log(
+  `left off with something false: ${wrong.filter((count) => count > 0).length} of ${wrong.length} (the routine's among them)`,
+)
 console.log(
   `dissolved ones by the routine: ${share(routine.filter((_, index) => routine[index] !== undefined || advised[index] !== undefined))}`,
 )

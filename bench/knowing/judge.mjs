@@ -1,9 +1,19 @@
-import { identifyRack } from '@hop-lark/core/identify'
+import { identifying } from '@hop-lark/core/identify'
+
+/** The verdict on the one sample of a record; the advice after it is not waited for. */
+function verdictOn(tubes, options) {
+  const running = identifying([{ material: 'P', tubes }], options)
+  for (;;) {
+    const { value, done } = running.next()
+    if (done) return value[0]
+    if (value.verdict) return value.verdict
+  }
+}
 
 /** Identifies a record: what is said of every ion, and whether it is so. */
-export function judge({ form, truth, tubes, stated, looks }) {
+export function judge({ form, truth, trace, tubes, stated, looks }) {
   const options = { forms: { P: form }, ...(stated ? { stated: { P: stated } } : {}), ...(looks ? { looks: { P: looks } } : {}) }
-  const [found] = identifyRack([{ material: 'P', tubes }], options)
+  const found = verdictOn(tubes, options)
   const really = new Set(truth)
   const ions = found.ions.map(({ ion, verdict, probability }) => ({ ion, verdict, probability, is: really.has(ion) }))
   const present = ions.filter(({ verdict }) => verdict === 'present')
@@ -12,6 +22,8 @@ export function judge({ form, truth, tubes, stated, looks }) {
   return {
     found,
     ions,
+    // A trace that the record shows is there, though the sample is none of it.
+    traces: present.filter(({ ion }) => ion === trace).length,
     right,
     testedRight: present.every(({ is }) => is) && tested.every(({ is, verdict }) => !is || verdict === 'present'),
   }
@@ -28,12 +40,15 @@ export class Tally {
   confusion = Object.fromEntries(['present', 'possible', 'absent', 'untested'].map((verdict) => [verdict, { is: 0, isNot: 0 }]))
   /** Of ions that a test bore on: how many, what was said of them together, how many were there. */
   reliability = BOUNDS.map((below) => ({ below, count: 0, said: 0, is: 0 }))
+  /** Verdicts _present_ that are false, of what is there as a trace. */
+  traces = 0
   /** False verdicts by ion. */
   falsePresent = {}
   falseAbsent = {}
 
-  add({ ions, right, testedRight }) {
+  add({ ions, right, testedRight, traces }) {
     this.records++
+    this.traces += traces
     if (right) this.right++
     if (testedRight) this.testedRight++
     for (const { ion, verdict, probability, is } of ions) {

@@ -128,8 +128,9 @@ export function* simulating(seed = 11) {
   function record(made) {
     const contains = { ...made.contains }
     const ions = made.ions ?? Object.keys(contains)
+    let trace
     if (random() < 0.05 && !COVERED.some((ion) => ions.includes(ion))) {
-      const trace = pick(['Cl-', 'SO4^2-'])
+      trace = pick(['Cl-', 'SO4^2-'])
       contains[trace] = (contains[trace] ?? 0) + TRACE
     }
     const slip = pick(SLIPS)
@@ -166,6 +167,7 @@ export function* simulating(seed = 11) {
       kind: made.kind,
       form: made.solid ? 'solid' : 'solution',
       truth: ions,
+      ...(trace && !ions.includes(trace) ? { trace } : {}),
       tubes,
     }
   }

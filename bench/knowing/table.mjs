@@ -19,4 +19,5 @@ for (const [verdict, { is, isNot }] of Object.entries(tally.confusion)) {
 console.log('\n| said, up to | on average | really | of |\n|---|---|---|---|')
 for (const { below, count: of, said, is } of tally.reliability)
   if (of > 0) console.log(`| ${Math.min(1, below)} | ${(said / of).toFixed(4)} | ${(is / of).toFixed(4)} | ${of} |`)
+console.log(`\nof the false present, traces that were in it: ${tally.traces}`)
 console.log('\nfalse present', JSON.stringify(tally.falsePresent), '\nfalse absent', JSON.stringify(tally.falseAbsent))

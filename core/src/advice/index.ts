@@ -1,1 +1,1 @@
-export { wasDone, worthOf } from './worth.ts'
+export { timesDone, worthOf } from './worth.ts'

@@ -14,6 +14,6 @@ export const worthOf = (bits: number, cost: number): number => bits / cost ** DE
 const wordsOf = (steps: readonly TubeStep[]) =>
   steps.map(({ do: act, reagent = '', amount = '' }) => `${act} ${reagent} ${amount}`).join('; ')
 
-/** Whether a test was done before, as a whole and in its amounts, in one of the tubes. */
-export const wasDone = (tubes: readonly (readonly TubeStep[])[], test: readonly TubeStep[]): boolean =>
-  tubes.some((steps) => wordsOf(steps).includes(wordsOf(test)))
+/** In how many tubes a test was done before, as a whole and in its amounts. */
+export const timesDone = (tubes: readonly (readonly TubeStep[])[], test: readonly TubeStep[]): number =>
+  tubes.filter((steps) => wordsOf(steps).includes(wordsOf(test))).length

@@ -60,6 +60,7 @@ const COUNTED = {
   'B(OH)3': { formula: 'B(OH)3', charge: 0 },
   S2O3: { formula: 'S2O3^2-', charge: -2 },
   MnO4: { formula: 'MnO4-', charge: -1, tint: 'permanganate' },
+  'MnO4(VI)': { formula: 'MnO4^2-', charge: -2, tint: 'manganate(VI)' },
   H2O2: { formula: 'H2O2', charge: 0 },
   C4H8N2O2: { formula: 'C4H8N2O2', charge: 0 },
   MoO4: { formula: 'MoO4^2-', charge: -2 },

@@ -170,21 +170,22 @@ function ionsAndSteps(
   const shownAlone = (ion: string, index: number) =>
     CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))
   const recorded = rows.some(({ seen }) => seen !== undefined)
-  const present = presentFrom(best, rows.length)
-  const ions = candidatesOf(listed).map(({ ion, rare }): IonVerdict => {
+  const ions = candidatesOf(listed).map(({ ion, ...row }): IonVerdict => {
+    const rare = row.rare && !listed
+    const present = presentFrom(best, rows.length, rare === true)
     const probability = probabilityOf(ion)
     const brought = product?.brought.has(ion) ?? false
     // What is seldom handed out was not put beside the likeliest set: nothing is known against it.
     const borneOn =
       !brought &&
-      !(rare && !beside.has(ion) && probability < ABSENT) &&
+      !(row.rare && !beside.has(ion) && probability < ABSENT) &&
       rows.some(({ seen }, index) => seen !== undefined && shownAlone(ion, index))
     const verdict = recorded && !brought ? verdictOf(probability, present, borneOn, beside.get(ion)) : 'untested'
     return {
       ion,
       verdict,
       probability,
-      ...(rare && !listed ? { rare } : {}),
+      ...(rare ? { rare } : {}),
       ...withWitnesses(ion, verdict, evidenceOf(rows, ion, probabilityOf), steps),
     }
   })

@@ -25,7 +25,7 @@ const LIKELY = {
   /** It was written down in the step before, and dissolves in this. */
   passedDissolves: 0.5,
   /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
-  imagined: { full: 0.003, slight: 0.12 },
+  imagined: { full: 0.003, slight: 0.18 },
   /** A precipitate that stays is written down again. */
   writtenAgain: 0.25,
   slightForFull: 0.5,
@@ -59,12 +59,12 @@ const LIKELY = {
   /** A solid that turned another colour than is foretold: looked at too early, or beside its crust. */
   turnedOther: 0.05,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.022,
+  flameOfSodium: 0.035,
   flameMissed: 0.06,
   onlyThroughGlass: 0.3,
   glassImagined: 0.01,
   glassNotUsed: 0.7,
-  markMissed: 0.25,
+  markMissed: 0.4,
   markImagined: 0.005,
   turnedMissed: 0.2,
   turnedImagined: 0.01,

@@ -1,4 +1,4 @@
-import { wasDone, worthOf } from '../advice/index.ts'
+import { timesDone, worthOf } from '../advice/index.ts'
 import type { TubeStep } from '../tube/index.ts'
 import { type Begun, foretell, freshOf } from './foretell.ts'
 import { type Hypothesis, nameOfSet } from './hypothesis.ts'
@@ -38,7 +38,7 @@ const ENOUGH = 0.93
 const ENOUGH_OF_NOTHING = 0.97
 const SETTLED = 0.8
 const MOST_TESTS = 3
-/** A test that was done already tells less: what misled the eye the first time will again (judgement). */
+/** A test tells so much less each time that it was done already: what misled the eye the first time will again (judgement). */
 const DONE_BEFORE = 0.3
 
 /** Every outcome that is foretold by some hypothesis, with the weight of those that foretell it. */
@@ -92,7 +92,8 @@ export function sayTells({ apart: [one, other] }: Pick<NextTest, 'apart'>): stri
   // Kinds of liquid are their own names.
   const listed = (some: readonly string[]) => some.map(ionName).join(' and ')
   if (one.length > 0 && other.length > 0) return `${listed(one)} from ${listed(other)}`
-  return `whether ${listed(one.length > 0 ? one : other)} is there too`
+  const found = one.length > 0 ? one : other
+  return `whether ${listed(found)} ${found.length > 1 ? 'are' : 'is'} there too`
 }
 
 /** Whether the record says enough: one set is likely, and no ion of it is in doubt. */
@@ -151,7 +152,7 @@ export function* nextTests(
     // What the model does not foretell cannot be advised for what it would tell.
     if (outcomes.some((one) => one.steps.some(isUnknownAt))) continue
     const [first, second] = outcomes
-    const bits = informationOf(outcomes, steps) * (wasDone(did, steps) ? DONE_BEFORE : 1)
+    const bits = informationOf(outcomes, steps) * DONE_BEFORE ** timesDone(did, steps)
     yield
     if (bits < LEAST_BITS || !first || !second || !outcomes.some((one) => one.steps.some(showsAt))) continue
     const apart = differenceOf(first, second)

@@ -155,16 +155,23 @@ export function* playBest(
 
 /** Sets that are played at other strengths, too: whether a precipitate comes at all may hang on them. */
 const PLAYED_OTHERWISE = 3
+/** Where another strength explains one of those so much better, ln, its rivals are given the same chance. */
+const MATTERS = 1
+const RIVALS_PLAYED_OTHERWISE = 24
 
 export function* playOtherwise(weighed: Weighed, played: Played): Generator<number, void> {
   const likeliest = rankedIn(played)
     .filter(({ ions }) => !ions.some(isWeighed))
-    .slice(0, PLAYED_OTHERWISE)
+    .slice(0, RIVALS_PLAYED_OTHERWISE)
+  let matters = false
   for (const [place, set] of likeliest.entries()) {
+    if (place >= PLAYED_OTHERWISE && !matters) return
     const otherwise = otherStrengths(set.ions).flatMap((ions) => playWays(ions, set.prior + shareOtherwise, weighed))
     if (otherwise.length > 0) {
       const all = { ...set, otherwise }
-      played.set(nameOfSet(set.ions), { ...all, total: totalOfWays(allWaysOf(all), weighed) })
+      const total = totalOfWays(allWaysOf(all), weighed)
+      matters ||= total > set.total + MATTERS
+      played.set(nameOfSet(set.ions), { ...all, total })
     }
     yield (place + 1) / likeliest.length
   }

@@ -74,6 +74,15 @@ export const TESTS: readonly AdvisedTest[] = [
     ],
   },
   {
+    test: 'barium nitrate, then nitric acid',
+    cost: 1.3,
+    ready: 'barium nitrate without acid first, then nitric acid: what dissolves in it is no sulfate',
+    steps: [
+      { do: 'add', reagent: 'Ba(NO3)2(aq)', amount: 'drops' },
+      { do: 'add', reagent: 'HNO3(aq)', amount: 'excess' },
+    ],
+  },
+  {
     test: 'aluminium foil in hot alkali, ammonium boiled off',
     cost: 2.6,
     ready: 'red litmus already damp, a piece of foil, burner lit; no flame at the mouth of the tube',
@@ -138,6 +147,13 @@ export const TESTS: readonly AdvisedTest[] = [
     cost: 1,
     ready: 'a fresh 1 cm³, a dropper of sodium carbonate',
     steps: [{ do: 'add', reagent: 'Na2CO3(aq)', amount: 'drops' }],
+    only: 'solution',
+  },
+  {
+    test: 'chlorine water',
+    cost: 3,
+    ready: 'a fresh 1 cm³, drops of chlorine water where the air is good: its vapour chokes',
+    steps: [{ do: 'add', reagent: 'Cl2(aq)', amount: 'drops' }],
     only: 'solution',
   },
   {

@@ -6,6 +6,8 @@ import type { Scored } from './scored.ts'
 const PRESENT = 0.8
 /** The same where a step contradicts it: what went wrong there may have gone wrong elsewhere. */
 const PRESENT_IN_DOUBT = 0.97
+/** The same of what is seldom handed out, and not named by the sheet. */
+const PRESENT_SELDOM = 0.97
 /** Steps less likely than this under the likeliest answer are worth repeating, ln. */
 const DOUBTFUL = Math.log(0.03)
 
@@ -24,8 +26,12 @@ export const WORSE_WITH = -Math.log(5)
 /** Whether the likeliest answer explains a step badly. */
 export const isDoubtful = (best: Scored | undefined, step: number): boolean => (best?.steps[step] ?? 0) < DOUBTFUL
 
-/** From which probability an ion is said to be present. */
-export function presentFrom(best: Scored | undefined, steps: number): number {
+/**
+ * From which probability an ion is said to be present.
+ *
+ * @param rare - it is seldom handed out, and the sheet does not name it
+ */
+export function presentFrom(best: Scored | undefined, steps: number, rare: boolean): number {
   const doubts = Array.from({ length: steps }, (_, step) => isDoubtful(best, step))
-  return doubts.includes(true) ? PRESENT_IN_DOUBT : PRESENT
+  return doubts.includes(true) ? PRESENT_IN_DOUBT : rare ? PRESENT_SELDOM : PRESENT
 }

@@ -1,4 +1,4 @@
-import { wasDone, worthOf } from '../advice/index.ts'
+import { timesDone, worthOf } from '../advice/index.ts'
 import type { TubeStep } from '../tube/index.ts'
 import { type LiquidTube, weighLiquids } from './identify.ts'
 import type { LiquidKind } from './kinds.ts'
@@ -86,7 +86,7 @@ export function adviseLiquid(
     tube.steps.map(({ step: { do: act, reagent } }): TubeStep => ({ do: act, ...(reagent ? { reagent } : {}) })),
   )
   return TESTS.filter(({ steps }) => steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent)))
-    .filter(({ steps }) => !wasDone(did, steps))
+    .filter(({ steps }) => timesDone(did, steps) === 0)
     .map(({ test, steps, ready, cost }): LiquidTest => {
       const outcomes = outcomesOf(weights, steps).toSorted((a, b) => weightOf(b) - weightOf(a))
       const bits = bitsOf(outcomes)

@@ -37,9 +37,14 @@ export interface RedoxOutcome {
   readonly passing: readonly SeenColour[]
 }
 
-function allowed({ medium, hot, least = {}, pHBelow }: Redox, pH: number, { hot: isHot, amounts, volume }: Contents): boolean {
+function allowed(
+  { medium, hot, least = {}, pHBelow, pHAbove }: Redox,
+  pH: number,
+  { hot: isHot, amounts, volume }: Contents,
+): boolean {
   if (hot && !isHot) return false
   if (pHBelow !== undefined && pH >= pHBelow) return false
+  if (pHAbove !== undefined && pH <= pHAbove) return false
   const strong = Object.entries(least).every(
     ([name, concentration]) => ((amounts[name as Component] ?? 0) * 1000) / volume >= concentration,
   )

@@ -10,9 +10,10 @@ export interface Redox {
   readonly solids?: Readonly<Record<string, number>>
   readonly medium?: 'acid' | 'alkali' | 'not acid'
   readonly hot?: true
-  /** Concentrations that must be reached, mol/dm³; the pH that must be undercut. */
+  /** Concentrations that must be reached, mol/dm³; the pH that must be undercut, or passed. */
   readonly least?: Readonly<Partial<Record<Component, number>>>
   readonly pHBelow?: number
+  readonly pHAbove?: number
   /** A colour that comes first and fades. */
   readonly passing?: SeenColour
   /** Gases that come off, mol to one reaction. */
@@ -63,6 +64,34 @@ export const REDOX: readonly Redox[] = [
     hot: true,
     gases: { CO2: 10 },
     equation: '2MnO4-(aq) + 5C2O4^2-(aq) + 16H+(aq) -> 2Mn2+(aq) + 10CO2(g) + 8H2O(l)',
+  },
+  {
+    uses: { MnO4: 2, SO3: 1 },
+    makes: { 'MnO4(VI)': 2, SO4: 1, H: 2 },
+    pHAbove: 13,
+    equation: '2MnO4-(aq) + SO3^2-(aq) + 2OH-(aq) -> 2MnO4^2-(aq) + SO4^2-(aq) + H2O(l)',
+  },
+  {
+    uses: { 'MnO4(VI)': 3, H: 4 },
+    makes: { MnO4: 2 },
+    solids: { MnO2: 1 },
+    pHBelow: 11,
+    equation: '3MnO4^2-(aq) + 4H+(aq) -> 2MnO4-(aq) + MnO2(s) + 2H2O(l)',
+  },
+  {
+    uses: { MnO4: 2, Mn: 3 },
+    makes: { H: 4 },
+    solids: { MnO2: 5 },
+    medium: 'not acid',
+    equation: '2MnO4-(aq) + 3Mn2+(aq) + 2H2O(l) -> 5MnO2(s) + 4H+(aq)',
+  },
+  {
+    uses: { MnO4: 2, H2O2: 3, H: 2 },
+    makes: {},
+    solids: { MnO2: 2 },
+    medium: 'not acid',
+    gases: { O2: 3 },
+    equation: '2MnO4-(aq) + 3H2O2(aq) -> 2MnO2(s) + 3O2(g) + 2OH-(aq) + 2H2O(l)',
   },
   {
     uses: { MnO4: 2, SO3: 3, H: 2 },

@@ -85,12 +85,18 @@ function makeFresh(contains: Readonly<Record<string, number>>, cm3: number): Tub
   return withAcid(clear * ACID_STEP)
 }
 
+/** What a jar is called by, and what is in it: copper carbonate is the basic one (common practice). */
+const BASIC: Readonly<Record<string, (amount: number) => readonly [formula: string, amount: number]>> = {
+  CuCO3: (amount) => ['Cu2(OH)2CO3', amount / 2],
+}
+
 /**
  * A dry solid in a tube.
  *
- * @param solids - mol of each salt, by formula
+ * @param salts - mol of each, by formula
  */
-export function dryTube(solids: Readonly<Record<string, number>>): Tube {
+export function dryTube(salts: Readonly<Record<string, number>>): Tube {
+  const solids = Object.fromEntries(Object.entries(salts).map(([salt, amount]) => BASIC[salt]?.(amount) ?? [salt, amount]))
   const tube = tubeOf({ ...EMPTY, dry: solids })
   return { ...tube, peak: Object.values(solids).reduce((sum, amount) => sum + amount, 0) }
 }

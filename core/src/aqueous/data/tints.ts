@@ -12,6 +12,7 @@ interface TintRow {
  */
 export const TINTS = {
   permanganate: { colour: 'purple', from: 2e-5 },
+  'manganate(VI)': { colour: 'green', from: 1e-4 },
   'iron(III) thiocyanate': { colour: 'blood red', from: 1e-5 },
   'iron(III) ethanoate': { colour: 'blood red', from: 0.002 },
   iodine: { colour: 'brown', from: 0.0003 },

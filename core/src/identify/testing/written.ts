@@ -15,8 +15,8 @@ export interface WrittenRecord {
   readonly tubes: readonly Tube[]
 }
 
-const AMOUNTS: Readonly<Record<string, string>> = { d: 'drops', x: 'excess', p: 'piece' }
-const BARE_ACT = /^(look|heat|warm|boil|stand|flame|smell)$/
+const AMOUNTS: Readonly<Record<string, string>> = { d: 'drops', x: 'excess', p: 'piece', e: 'equal' }
+const BARE_ACT = /^(look|heat|warm|boil|stand|flame|smell|filter)$/
 
 /** `NaOH d: white ppt`, or `warm: no change`. */
 function stepOf(text: string, index: number): Tube['steps'][number] {
@@ -24,7 +24,7 @@ function stepOf(text: string, index: number): Tube['steps'][number] {
   const [what, saw] = [text.slice(0, at), text.slice(at + 2)]
   const id = `s${index + 1}`
   if (BARE_ACT.test(what)) return { id, do: what as Tube['steps'][number]['do'], saw }
-  const [, bottle = '', amount] = /^(.*?)(?: ([dxp]))?$/.exec(what) ?? []
+  const [, bottle = '', amount] = /^(.*?)(?: ([dxpe]))?$/.exec(what) ?? []
   const reagent = /\((?:s|l|aq|g|conc)\)$/.test(bottle) || /litmus|indicator/.test(bottle) ? bottle : `${bottle}(aq)`
   return { id, do: 'add', reagent, ...(amount ? { amount: AMOUNTS[amount] } : {}), saw }
 }

@@ -13,6 +13,9 @@ export const readLayer: Head = (clause, { given }) => {
   return all(said(clause, { kind: 'layer', ...(colour ? { colour: colour.is } : {}) }, at))
 }
 
+/** Colours that no clear solution has: it is the precipitate that turned so. */
+const OF_SOLIDS: ReadonlySet<string> = new Set(['black', 'grey', 'white', 'off-white', 'cream'])
+
 /** The colour of what is in the tube: of the solution, or of what a precipitate dissolved to. */
 export const readSolution: Head = (clause, scene, before) => {
   const colour = clause.lastColour
@@ -29,6 +32,7 @@ export const readSolution: Head = (clause, scene, before) => {
   const fact = { kind: 'solution', to: colour.is } as const
   if (colour.denied) return all(said(clause, fact, colour.at))
   const goneTo = scene.precipitate && given.precipitate && before.length === 0 && !scene.ofPrecipitate && !clause.has('lower')
+  if (goneTo && OF_SOLIDS.has(colour.is)) return { ...all({ kind: 'precipitateTurns', to: colour.is }), precipitate: true }
   return goneTo ? { ...all({ kind: 'dissolves', how: 'completely', giving: colour.is }), precipitate: false } : all(fact)
 }
 

@@ -23,7 +23,7 @@ export function IonBars({
       <h2 className="eyebrow mb-1">{title}</h2>
       <ul>
         {ions.map(({ ion, probability, for: evidence }) => (
-          <li key={ion} className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 border-b border-hair py-1.5 last:border-0">
+          <li key={ion} className="grid grid-cols-[5.5rem_1fr] items-center gap-x-2 border-b border-hair py-1.5 last:border-0">
             <span className="text-lg font-semibold" title={ionName(ion)}>
               <Formula text={ion} />
             </span>
