@@ -165,7 +165,8 @@ function ionsAndSteps(
   const product = root === undefined ? undefined : productOf(scored, weights, record)
   const likely = product ? probabilitiesIn(product, scored, weights, rows.length) : probabilitiesOf(scored, rows.length)
   const probabilityOf: Probability = (ion, without) => ofIons * likely(ion, without)
-  const meant = meaningsOf(rows, tubes, alone.byIon, best)
+  const thoughtOf = candidatesOf(listed).map(({ rare, ...one }) => (rare && !listed ? { ...one, rare } : one))
+  const meant = meaningsOf(rows, tubes, alone.byIon, best, thoughtOf)
   const steps = product ? meant.map((step) => ofProduct(step, product)) : meant
   const shownAlone = (ion: string, index: number) =>
     CANDIDATES.some((one) => one.ion === ion && strengthsOf(one).some((at) => shows(alone.byStrength.get(at)?.[index])))

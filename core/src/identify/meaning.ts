@@ -1,6 +1,6 @@
 import { NOTHING } from './features.ts'
-import { contentsBefore, playedStep, shows } from './foretell.ts'
-import { CANDIDATES } from './ions.ts'
+import { contentsBefore, foretell, playedStep, shows } from './foretell.ts'
+import type { Candidate } from './ions.ts'
 import type { AloneIn } from './playing.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
@@ -23,29 +23,51 @@ const LIKELIER = 1.5
 /** An ion is ruled out by a step in which what was seen is less likely than this with it, ln. */
 const RULED_OUT = Math.log(0.1)
 
-/** What each step says by itself, and the equations of the likeliest answer. */
+/** What is seldom handed out is named only where it is the likeliest, or nothing else would do; not in what is ruled out. */
+function worthNaming(ions: readonly Candidate[], best: Scored | undefined): readonly string[] {
+  const held = new Set(best?.hypothesis.ions.map(({ ion }) => ion))
+  const usual = ions.filter(({ ion, rare }) => !rare || held.has(ion))
+  return (usual.length > 0 ? usual : ions).map(({ ion }) => ion)
+}
+
+/** What a metal or an oxide shows in all tubes: its ion by itself, in a salt, would tell of something else. */
+function shownByWhole({ hypothesis }: Scored, tubes: readonly RecordedTube[]): AloneIn['byIon'] {
+  const features = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
+  return new Map(hypothesis.ions.map(({ ion }) => [ion, features]))
+}
+
+/**
+ * What each step says by itself, and the equations of the likeliest answer.
+ *
+ * @param candidates - ions that are thought of
+ */
 export function meaningsOf(
   rows: readonly RecordedStep[],
   tubes: readonly RecordedTube[],
-  alone: AloneIn['byIon'],
+  aloneAsSalts: AloneIn['byIon'],
   best: Scored | undefined,
+  candidates: readonly Candidate[],
 ): readonly StepMeaning[] {
   const equations = best ? equationsOf(best, tubes) : []
+  const alone = best?.hypothesis.whole ? shownByWhole(best, tubes) : aloneAsSalts
   return rows.map(({ at, seen }, index) => {
     const found = seen
-      ? CANDIDATES.map(({ ion }) => {
-          const features = alone.get(ion)?.[index] ?? NOTHING
-          return { ion, shows: shows(features), likely: likelihoodOf(numberOf(seen), numberOf(features)) }
+      ? candidates.map((one) => {
+          const features = alone.get(one.ion)?.[index] ?? NOTHING
+          return { one, shows: shows(features), likely: likelihoodOf(numberOf(seen), numberOf(features)) }
         })
       : []
     const without = seen ? likelihoodOf(numberOf(seen), NOTHING_SHOWN) : 0
     return {
       at,
-      explains: found
-        .filter((one) => one.shows && one.likely > EXPLAINS && one.likely > without + LIKELIER)
-        .toSorted((a, b) => b.likely - a.likely)
-        .map(({ ion }) => ion),
-      rulesOut: found.filter((one) => one.shows && one.likely < RULED_OUT).map(({ ion }) => ion),
+      explains: worthNaming(
+        found
+          .filter((each) => each.shows && each.likely > EXPLAINS && each.likely > without + LIKELIER)
+          .toSorted((a, b) => b.likely - a.likely)
+          .map(({ one }) => one),
+        best,
+      ),
+      rulesOut: found.flatMap(({ one, ...each }) => (each.shows && each.likely < RULED_OUT && !one.rare ? [one.ion] : [])),
       equations: seen ? (equations[index] ?? []) : [],
     }
   })

@@ -96,8 +96,7 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
         <div className="border-l-3 border-iodine pl-3 text-[0.95rem]">
           <h2 className="eyebrow text-iodine">Worth repeating</h2>
           <Steps rack={part} steps={identification.doubtful} onShow={onShow} />{' '}
-          {identification.doubtful.length > 1 ? 'do' : 'does'} not fit the rest. A fresh portion, and look
-          again.
+          {identification.doubtful.length > 1 ? 'do' : 'does'} not fit the rest. A fresh portion, and look again.
         </div>
       )}
       {shown.length > 0 && <IonBars rack={part} title="Still possible" ions={shown} onShow={onShow} />}
