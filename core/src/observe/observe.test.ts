@@ -186,3 +186,14 @@ describe('advice on wording', () => {
     expect(adviseWording('ammonium gas')[0]?.instead).toBe('ammonia gas')
   })
 })
+
+describe('a bare colour over a precipitate', () => {
+  const over = (line: string, act: string) =>
+    readObservation(line, { do: act, precipitate: true }).facts.map(({ fact }) => fact.kind)
+
+  it('that no clear solution has is that of the precipitate; any other is that of what it dissolved to', () => {
+    expect(over('turns black', 'boil')).toEqual(['precipitateTurns'])
+    expect(over('went grey', 'add')).toEqual(['precipitateTurns'])
+    expect(over('turns blue', 'add')).toEqual(['dissolves'])
+  })
+})

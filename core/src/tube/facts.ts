@@ -6,7 +6,7 @@ import type { Contents } from './contents.ts'
 import type { GasOff } from './gases.ts'
 import { type SeenSolid, solidsIn } from './solids.ts'
 import { DISSOLVED_BELOW, INSOLUBLE_ABOVE, SOLID_PLAIN, SOLID_SEEN } from './thresholds.ts'
-import { hidesNothing } from './wettedSolids.ts'
+import { DEPOSITS, hidesNothing, LIES_AS_IT_CAME } from './wettedSolids.ts'
 
 /** One thing that is seen, smelt or tested. */
 export type Fact =
@@ -64,6 +64,9 @@ const PALE = new Set(['white', 'off-white', 'cream', 'pale yellow', 'pale pink']
 function colourOfSolids(solids: readonly SeenSolid[]): SeenColour | undefined {
   const [most] = solids
   if (!most) return undefined
+  // What was put out of solution coats the metal, however little it is.
+  const coat = LIES_AS_IT_CAME.has(most.formula) ? solids.find((one) => one !== most && DEPOSITS.has(one.formula)) : undefined
+  if (coat) return coat.colour
   const covering = solids.find(({ colour, density }) => !PALE.has(colour) && density > most.density / 20)
   return (covering ?? most).colour
 }

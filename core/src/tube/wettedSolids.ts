@@ -10,7 +10,7 @@ export interface Wetted {
 export const LIES_AS_IT_CAME: ReadonlySet<string> = new Set(['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'CuO', 'NiO', 'MnO2'])
 
 /** Metals that others put out of solution. */
-const DEPOSITS = new Set(['Cu', 'Ag', 'Pb'])
+export const DEPOSITS: ReadonlySet<string> = new Set(['Cu', 'Ag', 'Pb'])
 
 /** Whether a solid lies at the bottom or sits on a metal, and hides nothing of the solution. */
 export const hidesNothing = (formula: string): boolean => LIES_AS_IT_CAME.has(formula) || DEPOSITS.has(formula)
