@@ -225,3 +225,33 @@ test('an organic liquid is told by its groups, and stays so over a restart', asy
   await page.reload()
   await expect(asLiquid).toContainText('primary or secondary alcohol')
 })
+
+test('a metal that is the sample is named as it came, by keyboard from an empty shelf, and stays so over a restart', async ({
+  page,
+  bench,
+}) => {
+  await newUnknowns(page, bench.url, 'Scraps from the slipway')
+  await tabTo(page, 'New sample, a solid', 'Shift+Tab')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Dry portion')
+  await page.keyboard.press('Enter')
+  await step(page, 'hydrochloric acid', 'fizzes, gas gives a squeaky pop with a lighted splint')
+  const whole = page.getByRole('region', { name: 'Verdict' }).getByTestId('whole-solid')
+  // Acid tells of a metal, not yet which.
+  await expect(whole).toContainText('zinc')
+  await expect(whole).toContainText('magnesium')
+  await page.keyboard.press('Escape')
+  await tabTo(page, 'Dry portion', 'Shift+Tab')
+  await page.keyboard.press('Enter')
+  await step(page, 'equal volume of hydrochloric acid', 'fizzes and dissolves')
+  await step(page, 'equal volume of ammonia', 'white ppt')
+  await step(page, 'excess ammonia', 'dissolves')
+  await expect(whole).toContainText('zinc')
+  await expect(whole).not.toContainText('magnesium')
+
+  await saved(page)
+  await bench.stopServer()
+  await bench.startServer()
+  await page.reload()
+  await expect(whole).toContainText('zinc')
+})

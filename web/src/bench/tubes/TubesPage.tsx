@@ -1,6 +1,6 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
 import { type Action, excessFrom, guardsFor, mayBeRead, stopsFor } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath, type Task } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath } from '@hop-lark/core/record'
 import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
@@ -16,6 +16,7 @@ import { SINGLE_KEY } from '../../ui/singleKey.ts'
 import { useStable } from '../../ui/useStable.ts'
 import { AppearanceLine } from './AppearanceLine.tsx'
 import { ConclusionField } from './ConclusionField.tsx'
+import { isCalledLiquid } from './calledLiquid.ts'
 import { ExpectedPanel } from './ExpectedPanel.tsx'
 import { GoOnMenu } from './GoOnMenu.tsx'
 import { GridView } from './GridView.tsx'
@@ -229,10 +230,6 @@ function RackView(view: RackViewProps) {
     </>
   )
 }
-
-/** Whether a sample is called a liquid, not a solution. */
-const isCalledLiquid = ({ materials }: Task, material: string | undefined) =>
-  materials.some(({ id, form }) => id === material && form === 'liquid')
 
 interface TubeViewProps extends RackViewProps {
   readonly tube: Tube

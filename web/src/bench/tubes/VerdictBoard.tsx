@@ -2,7 +2,9 @@ import { type IonVerdict, ionName, isWorthSaying, type SampleVerdict, speaksOfIo
 import type { Guard } from '@hop-lark/core/rack'
 import type { PartOf } from '@hop-lark/core/record'
 import { memo, useState } from 'react'
+import { useTask } from '../../notebook/derived.ts'
 import { Formula } from '../../ui/Chem.tsx'
+import { isCalledLiquid } from './calledLiquid.ts'
 import { IonBars } from './IonBars.tsx'
 import type { Sample } from './rackEdits.ts'
 import { Steps } from './Steps.tsx'
@@ -74,6 +76,7 @@ interface BoardProps {
 
 const Board = memo(function Board({ part, sample, identification, onShow }: BoardProps) {
   const [all, setAll] = useState(false)
+  const task = useTask()
   const { ions } = identification
   const of = (verdict: IonVerdict['verdict']) => ions.filter((one) => one.verdict === verdict)
   const [present, possible, absent] = [of('present'), of('possible'), of('absent')]
@@ -84,6 +87,9 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   // Of what is no solution, ions are not spoken of.
   if (identification.liquid && !speaksOfIons(identification.liquid.aqueous))
     return <Liquid part={part} identification={identification} onShow={onShow} />
+  // That no test bears on this ion and that is no news of an organic liquid.
+  if (!identification.liquid && isCalledLiquid(task, sample.material))
+    return <p className="text-[0.95rem] text-ink-soft">Nothing that was seen tells of this liquid yet.</p>
   const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
   return (
     <>
