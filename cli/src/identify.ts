@@ -2,7 +2,6 @@ import { checkTask } from '@hop-lark/core/check'
 import { type Identification, identifyRack, isWorthSaying, knownOf, sayTells } from '@hop-lark/core/identify'
 import { problemsIn } from '@hop-lark/core/problem'
 import { materialLabel, stepPath, type Task } from '@hop-lark/core/record'
-import { nameOf, parseFormula } from '@hop-lark/core/substance'
 import { readTaskFile } from './files.ts'
 import { type Output, plainProblem, statusOf, writeJson, writeProblems } from './output.ts'
 
@@ -56,8 +55,7 @@ function writeSample(output: Output, task: Task, found: Identification): void {
   }
   const absent = found.ions.filter(({ verdict }) => verdict === 'absent').map(({ ion }) => ion)
   if (absent.length > 0) output.out(`  absent: ${absent.join(', ')}\n`)
-  for (const { formula, probability } of found.whole)
-    output.out(`  as it came: ${nameOf(parseFormula(formula)) ?? formula} (${probability.toFixed(2)})\n`)
+  for (const { name, probability } of found.whole) output.out(`  as it came: ${name} (${probability.toFixed(2)})\n`)
   if (found.liquid) writeLiquid(output, found.liquid)
   if (isWorthSaying(found.nothing)) output.out('  nothing of the list of ions has shown: water, or too weak\n')
   if (isWorthSaying(found.other)) output.out('  fits no ion of the list well\n')

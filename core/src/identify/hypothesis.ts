@@ -31,13 +31,11 @@ export const keyOf = ({ ions, hydrated, whole }: Hypothesis) =>
 /** Names the ions of a hypothesis, however strong. */
 export const nameOfSet = (ions: readonly Candidate[]) => ions.map(({ ion }) => ion).join(' ')
 
-/** Salts of tin stand in acid, or they go cloudy, mol/dm³ (common practice). */
-const ACID_OF_TIN = 0.2
-
 /** What goes along with ions so that a solution of them can be: nitrate with cations, potassium with anions, whose flame hides no other. */
 function solutionOf({ ions }: Hypothesis): Readonly<Record<string, number>> {
   const contains: Record<string, number> = Object.fromEntries(ions.map(({ ion, strength }) => [ion, strength]))
-  if (ions.some(({ ion }) => ion.startsWith('Sn'))) contains['H+'] = Math.max(contains['H+'] ?? 0, ACID_OF_TIN)
+  const acid = Math.max(0, ...ions.map((one) => one.acid ?? 0))
+  if (acid > 0) contains['H+'] = Math.max(contains['H+'] ?? 0, acid)
   const [cation, hydroxide] = ions
   // An alkali holds as much of its cation as of hydroxide: more of it would be another salt beside it.
   if (cation && hydroxide?.ion === 'OH-' && ions.length === 2)

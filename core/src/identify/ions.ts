@@ -9,6 +9,8 @@ export interface Candidate {
   readonly strength: number
   /** Changes what others show (complexes, oxidation, acid), so that it is never left out of the play. */
   readonly meddles: boolean
+  /** mol/dm³ of acid in which its salts stand. */
+  readonly acid?: number
   /** Seldom handed out: thought of where the record speaks for it, or the sheet names it. */
   readonly rare?: true
 }

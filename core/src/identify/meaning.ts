@@ -1,7 +1,7 @@
 import { NOTHING } from './features.ts'
-import { contentsBefore, foretell, playedStep, shows } from './foretell.ts'
+import { contentsBefore, playedStep, shows } from './foretell.ts'
 import type { Candidate } from './ions.ts'
-import type { AloneIn } from './playing.ts'
+import { type AloneIn, foretoldIn } from './playing.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
 import { likelihoodOf, NOTHING_SHOWN, numberOf } from './tables/featureNumbers.ts'
@@ -32,7 +32,7 @@ function worthNaming(ions: readonly Candidate[], best: Scored | undefined): read
 
 /** What a metal or an oxide shows in all tubes: its ion by itself, in a salt, would tell of something else. */
 function shownByWhole({ hypothesis }: Scored, tubes: readonly RecordedTube[]): AloneIn['byIon'] {
-  const features = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
+  const features = foretoldIn(hypothesis, tubes)
   return new Map(hypothesis.ions.map(({ ion }) => [ion, features]))
 }
 

@@ -33,6 +33,10 @@ export function* allAlone(tubes: readonly RecordedTube[], candidates: readonly C
   return { byStrength, byIon }
 }
 
+/** What a hypothesis foretells in all tubes, each step by itself played as it was written; nothing where it cannot be. */
+export const foretoldIn = (hypothesis: Hypothesis, tubes: readonly RecordedTube[]): readonly Features[] =>
+  tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
+
 const NONE_BEFORE: RecordedTube['before'] = []
 
 /**

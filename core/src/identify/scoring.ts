@@ -1,9 +1,7 @@
-import { NOTHING } from './features.ts'
-import { foretell } from './foretell.ts'
 import { nameOfSet } from './hypothesis.ts'
 import { CANDIDATES, type Candidate } from './ions.ts'
 import { allWaysOf, besideIn, type Played, playBeside, playBest, playOtherwise, rankedIn, type Weighed } from './playedSets.ts'
-import { type AloneIn, allAlone, candidatesOf } from './playing.ts'
+import { type AloneIn, allAlone, candidatesOf, foretoldIn } from './playing.ts'
 import { beforehand, type Stated } from './priors.ts'
 import type { RecordedStep, RecordedTube } from './record.ts'
 import { type Scored, totalOf } from './scored.ts'
@@ -126,7 +124,7 @@ function hopeful(played: Played, look: FirstLook, weighed: Weighed): readonly Sc
 const WATER = Math.log(0.05)
 const OTHER = Math.log(0.02)
 
-/** Water, which is played; and what is not on the list: it shows in each step what some ion of the list would, whichever. */
+/** Water, or the metals and oxides a dry sample may be, which are played; and what is not on the list: it shows in each step what some ion of the list would, whichever. */
 function noSets(weighed: Weighed): readonly Scored[] {
   const { tubes, alone, seen } = weighed
   const hypothesis = { ions: [] }
@@ -134,16 +132,17 @@ function noSets(weighed: Weighed): readonly Scored[] {
   const other: Scored = { hypothesis: { ions: [] }, kind: 'other', prior: OTHER, steps }
   if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholeSolids(weighed)]
   if (!tubes.every(({ form }) => form === 'solution')) return [other]
-  const water = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
+  const water = foretoldIn(hypothesis, tubes)
   return [{ hypothesis, kind: 'nothing', prior: WATER, steps: scoresOf(seen, water.map(numberOf)) }, other]
 }
 
 /** Metals and oxides, each played in every tube. */
 const wholeSolids = ({ tubes, seen }: Weighed): readonly Scored[] =>
-  WHOLE_HYPOTHESES.map(([hypothesis, prior]) => {
-    const features = tubes.flatMap((tube) => foretell(hypothesis, tube, tube.did) ?? tube.steps.map(() => NOTHING))
-    return { hypothesis, prior, steps: scoresOf(seen, features.map(numberOf)) }
-  })
+  WHOLE_HYPOTHESES.map(([hypothesis, prior]) => ({
+    hypothesis,
+    prior,
+    steps: scoresOf(seen, foretoldIn(hypothesis, tubes).map(numberOf)),
+  }))
 
 /** How much less likely at a first look a rival may be, ln. */
 const RIVAL = 5

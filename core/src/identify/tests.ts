@@ -152,7 +152,7 @@ export const TESTS: readonly AdvisedTest[] = [
   {
     test: 'chlorine water',
     cost: 3,
-    ready: 'a fresh 1 cm³, drops of chlorine water where the air is good: its vapour chokes',
+    ready: 'a fresh 1 cm³, drops of chlorine water in the fume cupboard: its vapour chokes',
     steps: [{ do: 'add', reagent: 'Cl2(aq)', amount: 'drops' }],
     only: 'solution',
   },

@@ -1,3 +1,4 @@
+import { nameOf, parseFormula } from '../substance/index.ts'
 import type { Hypothesis } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
 import type { Scored } from './scored.ts'
@@ -29,6 +30,7 @@ export const WHOLE_HYPOTHESES: readonly (readonly [Hypothesis, prior: number])[]
 /** A metal or an oxide that a dry sample may be as a whole. */
 export interface WholeSolid {
   readonly formula: string
+  readonly name: string
   readonly probability: number
 }
 
@@ -41,6 +43,8 @@ export function wholeSolidsIn(scored: readonly Scored[], weights: readonly numbe
   for (const [index, { hypothesis }] of scored.entries())
     if (hypothesis.whole !== undefined) sums.set(hypothesis.whole, (sums.get(hypothesis.whole) ?? 0) + (weights[index] ?? 0))
   return [...sums]
-    .flatMap(([formula, probability]) => (probability > NAMED_FROM ? [{ formula, probability }] : []))
+    .flatMap(([formula, probability]) =>
+      probability > NAMED_FROM ? [{ formula, name: nameOf(parseFormula(formula)) ?? formula, probability }] : [],
+    )
     .toSorted((a, b) => b.probability - a.probability)
 }

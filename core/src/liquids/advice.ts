@@ -65,6 +65,9 @@ const likeliest = (outcome: ReadonlyMap<LiquidKind, number> | undefined) =>
     .slice(0, MOST_NAMED)
     .map(([kind]) => kind)
 
+/** Of a liquid the same test is the same however much is taken. */
+const withoutAmounts = (steps: readonly TubeStep[]): readonly TubeStep[] => steps.map(({ amount: _, ...step }) => step)
+
 /**
  * The tests that would tell most of what kind of liquid it is, for what they cost; none where it is settled.
  *
@@ -82,11 +85,9 @@ export function adviseLiquid(
     if (kind) kinds.set(kind, (kinds.get(kind) ?? 0) + weight)
   }
   if ([...kinds.values()].some((weight) => weight > ENOUGH)) return []
-  const did = tubes.map((tube) =>
-    tube.steps.map(({ step: { do: act, reagent } }): TubeStep => ({ do: act, ...(reagent ? { reagent } : {}) })),
-  )
+  const did = tubes.map((tube) => withoutAmounts(tube.steps.map(({ step }) => step)))
   return TESTS.filter(({ steps }) => steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent)))
-    .filter(({ steps }) => timesDone(did, steps) === 0)
+    .filter(({ steps }) => timesDone(did, withoutAmounts(steps)) === 0)
     .map(({ test, steps, ready, cost }): LiquidTest => {
       const outcomes = outcomesOf(weights, steps).toSorted((a, b) => weightOf(b) - weightOf(a))
       const bits = bitsOf(outcomes)

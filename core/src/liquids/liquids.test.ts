@@ -102,6 +102,20 @@ describe('the next test of a liquid', () => {
     expect(advised([])[0]?.apart.flat().length).toBeGreaterThan(0)
   })
 
+  it.each([undefined, 'drops', 'excess'])('does not ask again for what was done with %s of it', (amount) => {
+    const [first] = adviseLiquid([], true)
+    const asked = first?.steps ?? []
+    const steps = asked.map((step) => ({
+      at: 'P1.1',
+      step: { ...step, ...(step.do === 'add' ? { amount } : {}) },
+      facts: [{ kind: 'noChange' as const }],
+      saw: 'no visible change',
+    }))
+    const next = adviseLiquid([{ steps }], true)
+    expect(next.length).toBeGreaterThan(0)
+    expect(next.map(({ test }) => test)).not.toContain(first?.test)
+  })
+
   it('says no more where it is settled', () => {
     const steps = [
       { at: 'P1.1', step: { do: 'flame' }, facts: [{ kind: 'smoky' as const }], saw: 'burns, smoky' },

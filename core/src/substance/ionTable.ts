@@ -27,6 +27,8 @@ interface Sample {
   readonly strength: number
   /** Changes what others show (complexes, oxidation, acid), so that it is never left out of the play. */
   readonly meddles: boolean
+  /** mol/dm³ of acid in which its salts stand, or they go cloudy (common practice). */
+  readonly acid?: number
   /** Seldom handed out: thought of where the record speaks for it, or the sheet names it. */
   readonly rare?: true
 }
@@ -34,6 +36,7 @@ interface Sample {
 const usual: Sample = { strength: 0.1, meddles: false }
 const meddling: Sample = { strength: 0.1, meddles: true }
 const rare: Sample = { strength: 0.1, meddles: true, rare: true }
+const inAcid: Sample = { ...rare, acid: 0.2 }
 
 /**
  * The ions of school chemistry: cations, then anions, those of samples first in the order in which they are listed to a
@@ -64,8 +67,8 @@ export const ION_TABLE: readonly IonRow[] = [
   { ion: 'Bi3+', sample: rare },
   { ion: 'Hg2^2+', name: 'mercury(I)', care: MERCURY, sample: { ...rare, strength: 0.05 } },
   { ion: 'Hg2+', name: 'mercury(II)', care: MERCURY, sample: { ...rare, strength: 0.05 } },
-  { ion: 'Sn2+', name: 'tin(II)', also: ['stannous'], sample: rare },
-  { ion: 'Sn4+', name: 'tin(IV)', also: ['stannic'], sample: rare },
+  { ion: 'Sn2+', name: 'tin(II)', also: ['stannous'], sample: inAcid },
+  { ion: 'Sn4+', name: 'tin(IV)', also: ['stannic'], sample: inAcid },
   { ion: 'OH-', name: 'hydroxide', sample: meddling },
   { ion: 'Cl-', name: 'chloride', sample: usual },
   { ion: 'Br-', name: 'bromide', sample: usual },

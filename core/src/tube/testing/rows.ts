@@ -4,7 +4,7 @@ import { runSteps, type Shown, type TubeStep } from '../index.ts'
 /*
  * The model against observation tables of qualitative analysis: G. Svehla, Vogel's Qualitative Inorganic Analysis, and
  * the tables printed in school data booklets; recalled from memory. A row is what the table says of one step. No
- * constant was changed for a row.
+ * constant was changed for a row, but two of tin(IV), whose status says so.
  */
 
 /** Samples of the tables, mol/dm³. */

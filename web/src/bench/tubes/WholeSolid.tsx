@@ -1,5 +1,4 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
-import { nameOf, parseFormula } from '@hop-lark/core/substance'
 import { Formula } from '../../ui/Chem.tsx'
 
 /** The metal or oxide that a dry sample may be as it came: its ions are there only once acid has dissolved it. */
@@ -8,10 +7,10 @@ export function WholeSolid({ whole }: Pick<SampleVerdict, 'whole'>) {
   return (
     <p className="rounded-lg bg-hop-wash px-3 py-2 text-[0.95rem]" data-testid="whole-solid">
       As it came:{' '}
-      {whole.map(({ formula, probability }, index) => (
+      {whole.map(({ formula, name, probability }, index) => (
         <span key={formula}>
           {index > 0 && ', or '}
-          <strong className="font-semibold">{nameOf(parseFormula(formula)) ?? formula}</strong>, <Formula text={formula} />{' '}
+          <strong className="font-semibold">{name}</strong>, <Formula text={formula} />{' '}
           <span className="tabular-nums">{probability.toFixed(2)}</span>
         </span>
       ))}
