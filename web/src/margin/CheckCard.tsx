@@ -34,12 +34,12 @@ const Problems = memo(
     const inOrder = problems.toSorted(
       (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
     )
-    const shown = inOrder.filter((problem) => mine(problem) || problem.level !== 'advice')
+    const shown = eachOnce(inOrder.filter((problem) => mine(problem) || problem.level !== 'advice'))
     if (shown.length === 0) return null
     return (
       <section aria-label="Check" className="flex flex-col gap-4">
-        {shown.slice(0, MOST_AT_ONCE).map((problem) => (
-          <ProblemNote key={`${problem.code}${writePath(problem.at)}`} task={task} problem={problem} />
+        {shown.slice(0, MOST_AT_ONCE).map(({ problem, places }) => (
+          <ProblemNote key={`${problem.code}${writePath(problem.at)}`} task={task} problem={problem} places={places} />
         ))}
         {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
       </section>
@@ -49,12 +49,31 @@ const Problems = memo(
   (one, other) => one.task === other.task && one.about.join() === other.about.join(),
 )
 
+interface Noted {
+  readonly problem: Problem
+  /** In how many places it is so. */
+  readonly places: number
+}
+
+/** Advice of one wording once, at the first of its places; what has to be mended, each. */
+function eachOnce(problems: readonly Problem[]): readonly Noted[] {
+  const found = new Map<string, Noted>()
+  for (const problem of problems) {
+    const { level, code, says, mend, at } = problem
+    const key = JSON.stringify(level === 'advice' ? [code, says, mend] : [code, at])
+    const known = found.get(key)
+    found.set(key, known ? { ...known, places: known.places + 1 } : { problem, places: 1 })
+  }
+  return [...found.values()]
+}
+
 interface ProblemProps {
   readonly task: Task
   readonly problem: Problem
 }
 
-function ProblemNote({ task, problem }: ProblemProps) {
+
+function ProblemNote({ task, problem, places }: ProblemProps & Noted) {
   const { stages } = derive(task)
   const { taskId = '' } = useParams()
   const navigate = useNavigate()
@@ -75,11 +94,14 @@ function ProblemNote({ task, problem }: ProblemProps) {
         <span className={`eyebrow block ${look.text}`}>{look.word}</span>
         <span className="block text-[0.95rem]">{problem.says}</span>
         <span className="block text-sm text-ink-soft">{problem.mend}</span>
+        {places > 1 && <span className="block text-sm text-ink-soft">Here and in {sayOthers(places - 1)}.</span>}
       </button>
       <Mends task={task} problem={problem} />
     </div>
   )
 }
+
+const sayOthers = (count: number) => (count === 1 ? 'one other place' : `${count} other places`)
 
 /** The mends that one key can carry out. */
 function Mends({ task, problem }: ProblemProps) {

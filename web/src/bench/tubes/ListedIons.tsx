@@ -29,7 +29,7 @@ export const ListedIons = memo(function ListedIons({ part }: { readonly part: Pa
         at={path('parts', part.id, 'listed')}
         value={listed.map((said) => (isIon(said) ? ionName(said) : said)).join(', ')}
         placeholder="any; or: ammonium, iron(II), Cu2+, chloride, sulfate"
-        hint="Names or formulae, parted by commas. No other ion is then thought of."
+        hint="Names or formulae, parted by commas. No other cation is then thought of where it names cations, no other anion where it names anions."
         error={unknown.length > 0 ? `No ion that is known here: ${unknown.join(', ')}. The others count.` : undefined}
         onCommit={write}
       />
