@@ -101,10 +101,19 @@ export interface RackKnown {
   readonly dropsPerCm3?: number
 }
 
+/**
+ * The ions that a sheet's list leaves. What names no ion that is known stays on the list as it was written, and counts for
+ * nothing; a list of cations alone limits no anions, and the other way round.
+ */
+function fullList(listed: readonly string[]): readonly string[] {
+  const named = CANDIDATES.filter(({ ion }) => listed.includes(ion))
+  const unlimited = CANDIDATES.filter(({ kind, rare }) => !rare && named.every((one) => one.kind !== kind))
+  return named.length > 0 ? [...named, ...unlimited].map(({ ion }) => ion) : []
+}
+
 /** What a task says of a rack of its. */
 export function knownOf(task: Task, { dropsPerCm3, listed }: Rack): RackKnown {
-  // What names no ion that is known stays on the list as it was written, and counts for nothing.
-  const named = (listed ?? []).filter((said) => CANDIDATES.some(({ ion }) => ion === said))
+  const named = fullList(listed ?? [])
   const stated = task.materials.flatMap(({ id, note }): readonly (readonly [string, Stated])[] => {
     const said: Stated = { ...statedIn(note ?? ''), ...(named.length > 0 ? { listed: named } : {}) }
     return Object.keys(said).length > 0 ? [[id, said]] : []

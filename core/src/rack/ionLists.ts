@@ -1,4 +1,5 @@
 import { ionsOfFormula, ionsOfName } from './conclude/names.ts'
+import { conclusionTokens } from './conclude/tokens.ts'
 
 /** Ions that were named, and words that name none. */
 export interface ReadIons {
@@ -23,6 +24,28 @@ export function readIons(text: string): ReadIons {
   return {
     ions: [...new Set(found.flatMap(({ ions }) => ions))],
     unknown: found.filter(({ ions }) => ions.length === 0).map(({ said }) => said),
+  }
+}
+
+/** Ions that a sentence speaks of, each once, in its order; a bare "iron" is either of two. */
+export interface SpokenIons {
+  readonly ions: readonly string[]
+  /** How many it names: "iron" counts once. */
+  readonly named: number
+  /** Nothing else is said: it is an entry of a list. */
+  readonly only: boolean
+}
+
+const BINDS = new Set(['or', 'and', 'comma', 'colon', 'stop', 'idle'])
+
+/** Reads which ions a sentence of a sheet speaks of, and whether of anything else. */
+export function ionsSpokenOf(text: string): SpokenIons {
+  const tokens = conclusionTokens(text)
+  const found = tokens.flatMap(({ named }) => (named ? [named.ions] : []))
+  return {
+    ions: [...new Set(found.flat())],
+    named: new Set(found.map((ions) => ions.join())).size,
+    only: found.length > 0 && tokens.every(({ sort, named }) => named !== undefined || BINDS.has(sort)),
   }
 }
 

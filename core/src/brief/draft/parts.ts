@@ -95,6 +95,8 @@ interface DraftRack extends Begun {
   readonly kind: 'rack'
   samples: { readonly material: string; tubes: DraftTube[] }[]
   allowed: string[]
+  /** Ions that may be in the samples; any where the sheet does not say. */
+  listed: string[]
 }
 
 export interface DraftChromatogram extends Begun {

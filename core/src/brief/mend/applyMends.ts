@@ -110,7 +110,7 @@ function beginPart(draft: Draft, kind: string): void {
   if (kind === 'titration') draft.begin('titration', opening, { flask: [], weighings: [], equations: [] })
   if (kind === 'solution') draft.begin('solution', opening, { sources: [] })
   if (kind === 'heating') draft.begin('heating', opening, { lost: 'H2O' })
-  if (kind === 'rack') draft.begin('rack', opening, { samples: [], allowed: [] })
+  if (kind === 'rack') draft.begin('rack', opening, { samples: [], allowed: [], listed: [] })
   if (kind === 'chromatogram') draft.begin('chromatogram', opening, { spots: [] })
   if (kind === 'series')
     draft.begin('series', opening, {

@@ -60,6 +60,7 @@ function writeRack(part: DraftPartOf<'rack'>): Written<'rack'> {
       })),
     })),
     ...(part.allowed.length > 0 ? { allowed: part.allowed } : {}),
+    ...(part.listed.length > 0 ? { listed: part.listed } : {}),
   }
 }
 

@@ -5,6 +5,7 @@ import type { SheetMaterial } from '../label/material.ts'
 import type { Read } from '../label/said.ts'
 import { ofKind } from '../mention/mention.ts'
 import { allowedIn, limitsReagents, noteStated } from './allowed.ts'
+import { listedIn } from './listed.ts'
 import { ordersIn } from './orders.ts'
 
 interface Test extends DraftTube {
@@ -249,6 +250,7 @@ function makeRack(draft: Draft, reads: readonly Read[], samples: readonly string
         .map(({ test, acts, begins, sentence }) => ({ test, acts: [...acts], begins: [...begins], sentence })),
     })),
     allowed: allowedIn(draft, reads),
+    listed: listedIn(draft, reads),
   })
   noteStated(draft, reads, samples)
   for (const { sentence } of tests) draft.touch(sentence, rack.id)

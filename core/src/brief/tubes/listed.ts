@@ -1,0 +1,63 @@
+import { ionsSpokenOf } from '../../rack/index.ts'
+import { isAsked } from '../ask/asked.ts'
+import type { Draft } from '../draft/Draft.ts'
+import type { Read } from '../label/said.ts'
+import { isOrdered } from '../method/verbs.ts'
+import { limitsReagents } from './allowed.ts'
+
+/** "One of the following ions", "may contain", "the only ions to look for": what follows are ions that may be there. */
+const OFFERS =
+  /\b(?:one|two|three|some|any|more|all|each|which|chosen|taken|selected|drawn|come)\b[^.;]*\b(?:of|from|among)\b|\b(?:possible|only|following)\b[^.;:]*\b(?:cations?|anions?|ions?)\b|\b(?:may|might|could|can) (?:only )?(?:contain|hold|be|include|have)\b|\bnotes?\b[^.;:]*\b(?:cover|list|include)|\b(?:cations?|anions?|ions?)\b[^.;:]*\b(?:among|from|one of|to (?:be )?(?:look(?:ed)? for|think of|thought of|considered?))\b/i
+const OF_IONS = /\b(?:cat|an)?ions?\b/i
+/** What ions do is told, not which there may be. */
+const TELLS = /\bprecipitates?\b|\bppts?\b|\bgives?\b|\bflames?\b|\b(?:in)?soluble\b|\bcolou?rs?\b|\breacts?\b|\btests?\b/i
+/** Before the entries of a list that stands on lines of its own. */
+const OPENS = /:\s*$/
+/** "Cations: ": what an entry of a list is called. */
+const CALLED = /^(?:possible )?(?:cat|an)ions?\s*:/i
+const HEADS_COLUMN = /^(?:possible )?(?:cat|an)?ions?$/i
+
+const offers = (text: string) =>
+  OF_IONS.test(text) && OFFERS.test(text) && !TELLS.test(text) && !limitsReagents(text) && !isAsked(text) && !isOrdered(text)
+
+/** Ions in the first column of a table that is headed so. */
+function ionsOfTables(reads: readonly Read[]): readonly Read[] {
+  let column: number | undefined
+  let row = -1
+  return reads.filter(({ sentence: { cell, text } }) => {
+    if (!cell) {
+      column = undefined
+      return false
+    }
+    if (HEADS_COLUMN.test(text.trim())) {
+      column = cell.column
+      row = cell.row
+      return false
+    }
+    return column !== undefined && cell.column === column && cell.row > row && ionsSpokenOf(text).only
+  })
+}
+
+/** Sentences that say which ions there may be, with the lines of a list that they open. */
+function offering(reads: readonly Read[]): readonly Read[] {
+  let open = false
+  return reads.filter(({ sentence: { text } }) => {
+    const { named, only } = ionsSpokenOf(text.replace(CALLED, ''))
+    const offered = offers(text)
+    const entry = open && only
+    open = entry || (offered && (OPENS.test(text) || named === 0))
+    return entry || (offered && named > 1)
+  })
+}
+
+/** Ions that a sheet says may be in its samples; none where it does not say so. */
+export function listedIn(draft: Draft, reads: readonly Read[]): string[] {
+  const found = [...offering(reads), ...ionsOfTables(reads)]
+  for (const { sentence, mentions } of found) {
+    draft.mark(sentence.n, 'material')
+    for (const mention of mentions) draft.land(mention, 'an ion that may be there')
+  }
+  const ions = [...new Set(found.flatMap(({ sentence }) => ionsSpokenOf(sentence.text).ions))]
+  // One name alone limits nothing.
+  return ions.length > 1 ? ions : []
+}
