@@ -1,10 +1,12 @@
-// Unknowns identified by following the advice, beside a fixed routine: node bench/knowing/advising.mjs [COUNT] [SEED]
+// Unknowns identified by following the advice, beside a fixed routine, or beside a look two tests ahead:
+// node bench/knowing/advising.mjs [COUNT] [SEED] [ahead]
 // The observer is careful: writes down what the tube shows, in the words of the model. How an unknown came and how strong
 // it is, is drawn as for the simulated records.
 import { identifyRack } from '@hop-lark/core/identify'
 import { uniformFrom } from '@hop-lark/core/number'
 import { dryTube, freshTube, runStep, sayFact } from '@hop-lark/core/tube'
 import { drawer, keeps } from './samples.mjs'
+import { chooseTwoAhead } from './twoAhead.mjs'
 
 const add = (reagent, amount = 'drops') => ({ do: 'add', reagent, amount })
 
@@ -52,7 +54,7 @@ function tubesUntilSettled({ begin, truth, form }, choose) {
   for (;;) {
     const [found] = identifyRack([{ material: 'P', tubes }], { forms: { P: form } })
     if (isSettled(found, truth)) return tubes.length - 1
-    const steps = tubes.length > MOST_TUBES ? undefined : choose(found, tubes.length - 1)
+    const steps = tubes.length > MOST_TUBES ? undefined : choose(found, tubes.length - 1, tubes)
     if (!steps) {
       wrong.push(presentIn(found).filter((ion) => !truth.includes(ion)).length)
       if (process.env.SHOW_UNSETTLED)
@@ -74,10 +76,11 @@ function tubesUntilSettled({ begin, truth, form }, choose) {
   }
 }
 
-const [count = 500, seed = 5] = process.argv.slice(2).map(Number)
+const [count = 500, seed = 5] = process.argv.slice(2, 4).map(Number)
+const ahead = process.argv[4] === 'ahead'
 const draw = drawer(uniformFrom(seed))
 const advised = []
-const routine = []
+const besides = []
 const missed = {}
 const wrong = []
 while (advised.length < count) {
@@ -91,18 +94,21 @@ while (advised.length < count) {
   const unknown = { begin, truth, form: solid ? 'solid' : 'solution' }
   const found = tubesUntilSettled(unknown, ({ next }) => next[0]?.steps)
   advised.push(found)
-  routine.push(solid ? undefined : tubesUntilSettled(unknown, (_, done) => ROUTINE[done]))
+  const beside = ahead
+    ? ({ next }, _, tubes) => (next.length > 0 ? chooseTwoAhead(tubes, unknown.form) : undefined)
+    : (_, done) => ROUTINE[done]
+  // The routine is for what is dissolved.
+  besides.push(solid && !ahead ? null : tubesUntilSettled(unknown, beside))
   if (found === undefined) missed[kind] = (missed[kind] ?? 0) + 1
 }
 
 const share = (some) => `${((100 * some.filter((one) => one !== undefined).length) / some.length).toFixed(1)} %`
-const both = advised.flatMap((one, index) => (one !== undefined && routine[index] !== undefined ? [[one, routine[index]]] : []))
+const both = advised.flatMap((one, index) => (one !== undefined && besides[index] ? [[one, besides[index]]] : []))
 const mean = (side) => (both.reduce((sum, pair) => sum + pair[side], 0) / Math.max(1, both.length)).toFixed(2)
+const other = ahead ? 'two tests ahead' : 'routine'
 console.log(`${count} unknowns, seed ${seed}: settled by the advice ${share(advised)}; not settled ${JSON.stringify(missed)}`)
 console.log(
-  `left off with something false: ${wrong.filter((count) => count > 0).length} of ${wrong.length} (the routine's among them)`,
+  `left off with something false: ${wrong.filter((count) => count > 0).length} of ${wrong.length} (by the ${other} among them)`,
 )
-console.log(
-  `dissolved ones by the routine: ${share(routine.filter((_, index) => routine[index] !== undefined || advised[index] !== undefined))}`,
-)
-console.log(`tubes where both settle (${both.length}): advice ${mean(0)}, routine ${mean(1)}`)
+console.log(`${ahead ? 'all' : 'dissolved ones'} by the ${other}: ${share(besides.filter((one) => one !== null))}`)
+console.log(`tubes where both settle (${both.length}): advice ${mean(0)}, ${other} ${mean(1)}`)

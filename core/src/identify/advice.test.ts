@@ -1,6 +1,11 @@
 import { expect, it } from 'vitest'
+import { foretell, freshOf } from './foretell.ts'
 import { identifyRack } from './index.ts'
+import { CANDIDATES } from './ions.ts'
+import { ENOUGH } from './nextTests.ts'
 import { identify, tube } from './testing/records.ts'
+import { TESTS_OF } from './tests.ts'
+import { presentFrom } from './thresholds.ts'
 
 it('says enough when the question is answered', () => {
   const tubes = [
@@ -28,4 +33,35 @@ it('goes by what a test tells for what it costs', () => {
   const values = next.map(({ value }) => value)
   expect(values).toEqual(values.toSorted((a, b) => b - a))
   for (const { bits, value } of next) expect(value).toBeLessThanOrEqual(bits / 0.6 ** 0.3)
+})
+
+it('dissolves a dry sample before it tests it in solution', () => {
+  const [dry] = identifyRack([{ material: 'P', tubes: [tube('P1', ['look', 'white crystals'])] }], { forms: { P: 'solid' } })
+  expect(dry?.next.length).toBeGreaterThan(0)
+  for (const { steps, ready } of dry?.next ?? []) {
+    const [first] = steps
+    if (first?.do !== 'add') continue
+    // Acid is put on the solid itself.
+    expect(first.reagent).toBe('HCl(aq)')
+    expect(ready).toContain('spatula tip')
+  }
+  expect(TESTS_OF.solid.filter(({ steps }) => steps[0]?.do === 'dissolve').length).toBeGreaterThan(15)
+  expect(TESTS_OF.solution.flatMap(({ steps }) => steps.map((step) => step.do))).not.toContain('dissolve')
+})
+
+it('says enough only where every ion of the answer is said to be present, whatever the doubts', () => {
+  expect(ENOUGH).toBeGreaterThanOrEqual(presentFrom({ steps: [-99] }, 1, true))
+})
+
+it('parts chloride from iodide, and finds aluminium under copper, with a filter', () => {
+  const after = (test: string, ...ions: readonly string[]) => {
+    const steps = TESTS_OF.solution.find((one) => one.test === test)?.steps ?? []
+    const strong = CANDIDATES.filter(({ ion }) => ions.includes(ion))
+    return foretell({ ions: strong }, freshOf('solution'), steps)?.at(-1)
+  }
+  // Textbooks of qualitative analysis (common practice): what ammonia dissolves of the silver salts comes down in acid.
+  expect(after('silver halides parted by ammonia', 'Na+', 'Cl-', 'I-')?.precipitate).toBe('full')
+  expect(after('silver halides parted by ammonia', 'Na+', 'I-')?.precipitate).toBe('none')
+  expect(after('excess alkali, filtered, then ammonium chloride', 'Al3+', 'Cu2+', 'Cl-')).toMatchObject({ colour: 'white' })
+  expect(after('excess alkali, filtered, then ammonium chloride', 'Mg2+', 'Cl-')?.precipitate).toBe('none')
 })

@@ -1,8 +1,8 @@
 import { ChemistryError } from '../problem/index.ts'
 import { dryTube, freshTube, type Tube } from '../tube/index.ts'
 import { hydrateOf } from './hydrates.ts'
-import { type Candidate, chargeOf, saltOf } from './ions.ts'
-import { variantsOf } from './strengths.ts'
+import { CANDIDATES, type Candidate, chargeOf, saltOf } from './ions.ts'
+import { otherStrengths, variantsOf } from './strengths.ts'
 
 /** How a sample came: dissolved, or as the solid from its jar. */
 export type SampleForm = 'solution' | 'solid'
@@ -46,6 +46,15 @@ function solutionOf({ ions }: Hypothesis): Readonly<Record<string, number>> {
 
 /** A spatula tip of each salt, mol. */
 const SPATULA_TIP = 5e-4
+/** How much larger a spatula tip is taken to be: as an ion that is not at its usual strength is stronger. */
+function timesAsMuch(ions: readonly Candidate[]): number {
+  for (const { ion, strength } of ions) {
+    const usual = CANDIDATES.find((one) => one.ion === ion)?.strength ?? strength
+    if (strength !== usual) return strength / usual
+  }
+  return 1
+}
+
 /** What stands in for the other half of a salt while an ion is looked at alone. */
 const SPECTATORS = { cation: 'K+', anion: 'NO3-' } as const
 
@@ -73,7 +82,8 @@ export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tu
     if (form === 'solid') {
       if (hypothesis.whole !== undefined) return dryTube({ [hypothesis.whole]: SPATULA_TIP })
       const salts = saltsOf(hypothesis).map((salt) => (hypothesis.hydrated ? hydrateOf(salt) : salt))
-      return dryTube(Object.fromEntries(salts.map((salt) => [salt, SPATULA_TIP])))
+      const tip = SPATULA_TIP * timesAsMuch(hypothesis.ions)
+      return dryTube(Object.fromEntries(salts.map((salt) => [salt, tip])))
     }
     const tube = freshTube(solutionOf(hypothesis), cm3)
     // A salt that hydrolyses is kept clear by a little acid, in which hydroxide would be gone.
@@ -85,6 +95,8 @@ export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tu
   }
 }
 
-/** Whether two ions stand together in a clear solution at any strength at which they are weighed. `standTogether` has it from the table. */
+/** Whether two ions stand together in a clear solution at any strength: lead(II) and chloride do when they are weak. `standTogether` has it from the table. */
 export const areCompatible = (one: Candidate, other: Candidate): boolean =>
-  variantsOf([one, other]).some((ions) => freshPortion({ ions }, { cm3: 1, form: 'solution' }) !== undefined)
+  [...variantsOf([one, other]), ...otherStrengths([one, other])].some(
+    (ions) => freshPortion({ ions }, { cm3: 1, form: 'solution' }) !== undefined,
+  )

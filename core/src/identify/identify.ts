@@ -3,13 +3,13 @@ import type { LiquidFinding } from '../liquids/index.ts'
 import { Memory } from '../memory/index.ts'
 import { shows } from './foretell.ts'
 import { CANDIDATES } from './ions.ts'
-import { asLiquid, liquidTests } from './liquidSample.ts'
+import { type AsLiquid, asLiquid, liquidTests } from './liquidSample.ts'
 import { meaningsOf, type StepMeaning } from './meaning.ts'
 import { type NextTest, nextTests } from './nextTests.ts'
 import { candidatesOf } from './playing.ts'
 import { type Product, probabilitiesIn, productOf } from './products.ts'
 import { type Rack, type RackKnown, type RecordedStep, recordsOf, type SampleRecord } from './record.ts'
-import { posterior, type Scored } from './scored.ts'
+import { likeliestOf, posterior, type Scored } from './scored.ts'
 import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
 import { strengthsOf } from './strengths.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
@@ -126,27 +126,35 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
   const scoring = step.value
   const { scored } = scoring
   const weights = posterior(scored)
-  const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
+  const best = likeliestOf(scored, weights)
   const seenAs = asLiquid(record, options)
   const { ofIons } = seenAs
   const verdict: SampleVerdict = {
     material,
-    ...ionsAndSteps(record, scoring, weights, scored[best], ofIons),
+    ...ofLiquid(seenAs, ionsAndSteps(record, scoring, weights, best, ofIons)),
     nothing: ofIons * shareOf('nothing', scored, weights),
     other: ofIons * shareOf('other', scored, weights),
     ...(seenAs.liquid ? { liquid: seenAs.liquid } : {}),
     whole: wholeSolidsIn(scored, weights),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     // What fits no ions may fit a liquid well.
-    doubtful: speaksOfIons(ofIons) ? rows.flatMap(({ at }, index) => (isDoubtful(scored[best], index) ? [at] : [])) : [],
+    doubtful: speaksOfIons(ofIons) ? rows.flatMap(({ at }, index) => (isDoubtful(best, index) ? [at] : [])) : [],
   }
   yield { done: VERDICT_AT, verdict }
-  const ofLiquid = liquidTests(record, options, seenAs, options.allowed)
-  if (ofLiquid) return { ...verdict, next: ofLiquid }
+  const next = liquidTests(record, options, seenAs, options.allowed)
+  if (next) return { ...verdict, next }
   const seeking = nextTests(scored, weights, tubes, options.allowed)
   let sought = seeking.next()
   for (; !sought.done; sought = seeking.next()) yield { done: VERDICT_AT }
   return { ...verdict, next: sought.value }
+}
+
+type Found = Pick<SampleVerdict, 'ions' | 'steps'>
+
+/** What a step says of ions is not said of what is no solution of them. */
+function ofLiquid({ ofIons, untold }: AsLiquid, { ions, steps }: Found): Found {
+  if (speaksOfIons(ofIons) && !untold) return { ions, steps }
+  return { ions, steps: steps.map((step) => ({ ...step, explains: [], rulesOut: [], equations: [] })) }
 }
 
 const shareOf = (kind: Scored['kind'], scored: readonly Scored[], weights: readonly number[]) =>
@@ -159,7 +167,7 @@ function ionsAndSteps(
   best: Scored | undefined,
   /** How likely it is that there are ions at all. */
   ofIons: number,
-): Pick<SampleVerdict, 'ions' | 'steps'> {
+): Found {
   const { tubes, root } = record
   const rows = rowsOf(tubes)
   const product = root === undefined ? undefined : productOf(scored, weights, record)

@@ -25,7 +25,7 @@ const LIKELY = {
   /** It was written down in the step before, and dissolves in this. */
   passedDissolves: 0.5,
   /** Nothing is foretold: a trace of another ion, or a slip of the eye. */
-  imagined: { full: 0.003, slight: 0.18 },
+  imagined: { full: 0.003, slight: 0.12 },
   /** A precipitate that stays is written down again. */
   writtenAgain: 0.25,
   slightForFull: 0.5,
@@ -59,7 +59,7 @@ const LIKELY = {
   /** A solid that turned another colour than is foretold: looked at too early, or beside its crust. */
   turnedOther: 0.05,
   /** Sodium is on every wire and in every dust. */
-  flameOfSodium: 0.035,
+  flameOfSodium: 0.022,
   flameMissed: 0.06,
   onlyThroughGlass: 0.3,
   glassImagined: 0.01,
@@ -263,7 +263,7 @@ export function byChance(seen: Features): number {
   chance *= 0.08 ** seen.gases.length * 0.1 ** seen.marks.length
   if (seen.bubbles) chance *= 0.12
   if (seen.decolourised) chance *= 0.1
-  if (seen.flame !== undefined) chance *= CHANCE_FLAME[seen.flame] ?? RARE_FLAME
+  for (const flame of [seen.flame, seen.beneath]) if (flame !== undefined) chance *= CHANCE_FLAME[flame] ?? RARE_FLAME
   if (seen.turned.length > 0) chance *= 0.15
   if (seen.paper !== undefined) chance *= 0.3
   return chance
@@ -298,7 +298,9 @@ function flamesLikelihood({ flame = 'none', beneath }: Features, foretold: Featu
   // Only what the glass showed was written down.
   if (beneath === undefined && flame === foretold.beneath) return LIKELY.onlyThroughGlass
   const own = flame === foretold.flame ? LIKELY.same : flameLikelihood(flame, foretold.flame)
-  if (beneath !== undefined) return own * (beneath === foretold.beneath ? LIKELY.same : LIKELY.glassImagined)
+  // Sodium of the wire hides a flame that is foretold as it is.
+  const hidden = foretold.beneath ?? foretold.flame
+  if (beneath !== undefined) return own * (beneath === hidden ? LIKELY.same : LIKELY.glassImagined)
   return own * (foretold.beneath === undefined ? 1 : LIKELY.glassNotUsed)
 }
 

@@ -16,6 +16,8 @@ export interface AsLiquid {
   readonly liquid?: LiquidFinding
   /** How likely it is that ions are what is to be found in it. */
   readonly ofIons: number
+  /** It is called a liquid, and nothing tells yet which. */
+  readonly untold?: true
 }
 
 /** Looks at a sample as a liquid. */
@@ -23,7 +25,7 @@ export function asLiquid(record: SampleRecord, known: RackKnown): AsLiquid {
   const called = isCalledLiquid(record, known)
   if (record.tubes.some(({ form }) => form === 'solid')) return { ofIons: 1 }
   const liquid = identifyLiquid(tubesOf(record), called)
-  if (!liquid || (!called && speaksOfIons(liquid.aqueous))) return { ofIons: 1 }
+  if (!liquid || (!called && speaksOfIons(liquid.aqueous))) return { ofIons: 1, ...(called ? { untold: true } : {}) }
   return { liquid, ofIons: liquid.aqueous }
 }
 
@@ -31,12 +33,11 @@ export function asLiquid(record: SampleRecord, known: RackKnown): AsLiquid {
 export function liquidTests(
   record: SampleRecord,
   known: RackKnown,
-  { liquid, ofIons }: AsLiquid,
+  { liquid, ofIons, untold }: AsLiquid,
   allowed: ReadonlySet<string> | undefined,
 ): readonly NextTest[] | undefined {
   const called = isCalledLiquid(record, known)
-  const untold = called && record.tubes.length > 0 && !liquid
-  if (!untold && (!liquid || speaksOfIons(ofIons))) return undefined
+  if (!(untold && record.tubes.length > 0) && (!liquid || speaksOfIons(ofIons))) return undefined
   return adviseLiquid(tubesOf(record), called, allowed).map((test) => ({ ...test, tells: tellsOf(test.apart) }))
 }
 

@@ -1,4 +1,5 @@
 import type { Features } from './features.ts'
+import { foretell, freshOf } from './foretell.ts'
 import { acidifiedIn, usesAcid } from './habits.ts'
 import { type Hypothesis, nameOfSet } from './hypothesis.ts'
 import type { Candidate } from './ions.ts'
@@ -119,11 +120,23 @@ function priorOf(ions: readonly Candidate[], { beforehand, listed }: Weighed): n
 
 const totalOfWays = (ways: readonly Scored[], weighed: Weighed) => logSum(ways.map((way) => usualTotal(way, weighed)))
 
-/** Plays a set in all its ways; undefined where it cannot be, or is hopeless. */
+/** What hardly dissolves is seldom handed out in solution, ln (judgement). */
+const ONLY_WEAK = -1.5
+
+/** Plays a set in all its ways, at other strengths only where it cannot stand at the usual ones; undefined where it cannot be, or is hopeless. */
 function playSet(ions: readonly Candidate[], prior: number, weighed: Weighed, wanted: Wanted): PlayedSet | undefined {
-  const ways = playWays(ions, prior, weighed, wanted)
+  const usual = playWays(ions, prior, weighed, wanted)
+  const ways = usual.length > 0 || standsAsUsual(ions, weighed) ? usual : waysOtherwise(ions, prior + ONLY_WEAK, weighed, wanted)
   return ways.length === 0 ? undefined : { ions, prior, ways, total: totalOfWays(ways, weighed) }
 }
+
+/** Whether a set can be handed out at the usual strengths; dry it always can. */
+const standsAsUsual = (ions: readonly Candidate[], { tubes }: Weighed) =>
+  tubes.some(({ form }) => form === 'solid') ||
+  variantsOf(ions).some((at) => foretell({ ions: at }, freshOf('solution'), []) !== undefined)
+
+const waysOtherwise = (ions: readonly Candidate[], prior: number, weighed: Weighed, wanted: Wanted = {}) =>
+  otherStrengths(ions).flatMap((strong) => playWays(strong, prior + shareOtherwise, weighed, wanted))
 
 /** Of so many times as many at most, since some cannot be. */
 const TRIED = 3
@@ -166,7 +179,7 @@ export function* playOtherwise(weighed: Weighed, played: Played): Generator<numb
   let matters = false
   for (const [place, set] of likeliest.entries()) {
     if (place >= PLAYED_OTHERWISE && !matters) return
-    const otherwise = otherStrengths(set.ions).flatMap((ions) => playWays(ions, set.prior + shareOtherwise, weighed))
+    const otherwise = standsAsUsual(set.ions, weighed) ? waysOtherwise(set.ions, set.prior, weighed) : []
     if (otherwise.length > 0) {
       const all = { ...set, otherwise }
       const total = totalOfWays(allWaysOf(all), weighed)

@@ -62,7 +62,9 @@ export function playInFull(
     const steps = acidified ? acidifiedIn(tube) : tube.did
     const ofIon = (one: Candidate) => (byStrength.get(one) ?? []).slice(from, row)
     const known = ions.every((one) => byStrength.has(one))
-    const simple = known && tube.form === 'solution' && tube.before.length === 0 && !meddled && steps === tube.did
+    // Alone, what gives gas was taken to be well acidified.
+    const asAlone = steps === tube.did && !(acidifiedIn(tube) !== tube.did && ions.some(({ ion }) => usesAcid(ion)))
+    const simple = known && tube.form === 'solution' && tube.before.length === 0 && !meddled && asAlone
     const showing = simple ? ions.filter((one) => ofIon(one).some(shows)) : ions
     const [only] = showing
     if (showing.length < ions.length && !foretell(hypothesis, { ...tube, before: NONE_BEFORE }, NONE_BEFORE)) return undefined

@@ -35,6 +35,12 @@ export function signsOf(ions: readonly Candidate[]): readonly [cations: readonly
   return [ions.filter(({ kind }) => kind === 'cation'), ions.filter(({ kind }) => kind === 'anion')]
 }
 
+/** The hypothesis with the greatest weight; undefined where there is none. */
+export function likeliestOf(scored: readonly Scored[], weights: readonly number[]): Scored | undefined {
+  const best = scored.reduce((first, _, index) => ((weights[index] ?? 0) > (weights[first] ?? 0) ? index : first), 0)
+  return scored[best]
+}
+
 /** Posterior probabilities, in the order of the hypotheses. */
 export function posterior(scored: readonly Scored[]): readonly number[] {
   return weightsOf(scored.map(totalOf))

@@ -45,3 +45,11 @@ it('takes what the sheet says of their number for likely', () => {
     verdictsOf({ stated: { P: stated } }).find((one) => one.ion === ion)?.probability ?? 0
   expect(chance({ cations: 1, anions: 1 }, 'NO3-')).toBeLessThan(chance({ anions: 2 }, 'NO3-'))
 })
+
+it('says of the steps of a called liquid nothing that is true of ions only', () => {
+  const silver = [{ material: 'P', tubes: [tube('P1', ['HNO3(aq)', 'no visible change'], ['AgNO3(aq)', 'no visible change'])] }]
+  const [solution] = identifyRack(silver)
+  const [liquid] = identifyRack(silver, { liquids: ['P'] })
+  expect(solution?.steps.flatMap(({ rulesOut }) => rulesOut)).toContain('Cl-')
+  expect(liquid?.steps.flatMap(({ rulesOut, explains }) => [...rulesOut, ...explains])).toEqual([])
+})

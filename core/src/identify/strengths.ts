@@ -6,7 +6,8 @@ import { CANDIDATES, type Candidate } from './ions.ts'
  */
 const WEIGHED: Readonly<Record<string, readonly [weak: number, middle: number, strong: number]>> = {
   'H+': [0.06, 0.2, 0.7],
-  'OH-': [0.03, 0.1, 0.35],
+  // Limewater is no stronger than the weakest.
+  'OH-': [0.028, 0.1, 0.35],
   'CO3^2-': [0.03, 0.1, 0.35],
   'HCO3-': [0.03, 0.1, 0.35],
   'SO3^2-': [0.03, 0.1, 0.35],

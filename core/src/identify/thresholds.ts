@@ -24,14 +24,14 @@ export const ABSENT = 0.02
 export const WORSE_WITH = -Math.log(5)
 
 /** Whether the likeliest answer explains a step badly. */
-export const isDoubtful = (best: Scored | undefined, step: number): boolean => (best?.steps[step] ?? 0) < DOUBTFUL
+export const isDoubtful = (best: Pick<Scored, 'steps'> | undefined, step: number): boolean => (best?.steps[step] ?? 0) < DOUBTFUL
 
 /**
  * From which probability an ion is said to be present.
  *
  * @param rare - it is seldom handed out, and the sheet does not name it
  */
-export function presentFrom(best: Scored | undefined, steps: number, rare: boolean): number {
+export function presentFrom(best: Pick<Scored, 'steps'> | undefined, steps: number, rare: boolean): number {
   const doubts = Array.from({ length: steps }, (_, step) => isDoubtful(best, step))
   return doubts.includes(true) ? PRESENT_IN_DOUBT : rare ? PRESENT_SELDOM : PRESENT
 }

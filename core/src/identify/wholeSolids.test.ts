@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { identifyRack } from './identify.ts'
+import { sayTells } from './nextTests.ts'
 
 type Step = readonly [act: string, saw: string]
 type Sample = Parameters<typeof identifyRack>[0][number]
@@ -99,5 +100,18 @@ describe('metals and oxides as samples', () => {
     const found = wholeOf([[['look', 'grey granules']], [['HCl(aq) equal', IN_ACID]]])
     expect(found?.whole.map(({ formula }) => formula)).toEqual(expect.arrayContaining(['Mg', 'Zn', 'Al']))
     expect(found?.next[0]?.test).toMatch(/sodium hydroxide|alkali/)
+  })
+
+  it('tells a metal from its oxide, and does not take the ion for the answer', () => {
+    const found = wholeOf([
+      [
+        ['HCl(aq) equal', 'dissolves, colourless solution'],
+        ['NH3(aq) equal', 'white precipitate'],
+        ['NH3(aq) excess', 'precipitate dissolves'],
+      ],
+    ])
+    expect(found?.ions.find(({ ion }) => ion === 'Zn2+')?.verdict).toBe('present')
+    expect(found?.whole.map(({ name }) => name)).toContain('zinc oxide')
+    expect(found?.next.map(sayTells).join('; ')).toMatch(/zinc oxide|metallic zinc/)
   })
 })

@@ -34,6 +34,12 @@ export interface WholeSolid {
   readonly probability: number
 }
 
+/** What a sample is as a whole, in words that a salt of its metal is not meant by: `metallic zinc`, `zinc oxide`. */
+export function sayWhole(formula: string): string {
+  const name = nameOf(parseFormula(formula)) ?? formula
+  return /^[A-Z][a-z]?$/.test(formula) ? `metallic ${name}` : name
+}
+
 /** Less likely ones are not named. */
 const NAMED_FROM = 0.1
 

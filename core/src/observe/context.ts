@@ -9,6 +9,7 @@ export type HeldTest =
   | 'glowing splint'
   | 'lighted splint'
   | 'manganate paper'
+  | 'dichromate paper'
   | 'lead paper'
   | 'cobalt paper'
   | 'anhydrous copper sulfate'
@@ -35,6 +36,7 @@ const HELD: readonly (readonly [pattern: RegExp, test: HeldTest])[] = [
   [/splint/i, 'lighted splint'],
   [/rod/i, 'rod'],
   [/manganate|KMnO4/i, 'manganate paper'],
+  [/dichromate|K2Cr2O7/i, 'dichromate paper'],
   [/lead|Pb\(/i, 'lead paper'],
   [/cobalt|CoCl2/i, 'cobalt paper'],
   [/anhydrous/i, 'anhydrous copper sulfate'],

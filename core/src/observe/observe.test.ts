@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { adviseWording, readObservation } from './index.ts'
+import { adviseWording, readObservation, readTubes } from './index.ts'
 import { readShort } from './testing/rounds.ts'
 
 /** The facts of a line that stands nowhere, in short. */
@@ -195,5 +195,33 @@ describe('a bare colour over a precipitate', () => {
     expect(over('turns black', 'boil')).toEqual(['precipitateTurns'])
     expect(over('went grey', 'add')).toEqual(['precipitateTurns'])
     expect(over('turns blue', 'add')).toEqual(['dissolves'])
+  })
+})
+
+describe('papers and filtrates', () => {
+  // Sulfur dioxide turns acidified dichromate paper from orange to green (school data booklets, common practice).
+  it.each([
+    ['gas turned dichromate paper green', 'manganate paper decolourised'],
+    ['acidified potassium dichromate(VI) paper went from orange to green', 'manganate paper decolourised'],
+    ['choking gas, acidified dichromate paper turned green', 'manganate paper decolourised'],
+  ])('%s', (line, test) => {
+    expect(readObservation(line, { do: 'warm' }).facts.map(({ fact }) => fact)).toContainEqual({ kind: 'gas', test })
+  })
+
+  it('dichromate paper that stays orange denies the gas', () => {
+    const facts = readObservation('dichromate paper stayed orange', { do: 'warm' }).facts.map(({ fact }) => fact)
+    expect(facts).toEqual([{ kind: 'not', of: { kind: 'gas', test: 'manganate paper decolourised' } }])
+  })
+
+  it('what runs through a filter is the filtrate: nothing has dissolved', () => {
+    const filtered = {
+      steps: [
+        { do: 'add', reagent: 'NaOH(aq)', amount: 'excess', saw: 'blue ppt' },
+        { do: 'filter', saw: 'colourless solution' },
+      ],
+    }
+    expect(readTubes([filtered], false).tubes[0]?.[1]?.observation.facts.map(({ fact }) => fact)).toEqual([
+      { kind: 'solution', to: 'colourless' },
+    ])
   })
 })

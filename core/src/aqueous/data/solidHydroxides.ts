@@ -7,11 +7,11 @@ export const SOLID_HYDROXIDES: readonly SolidRow[] = [
   {
     formula: 'Al(OH)3',
     madeOf: 'Al H:-3',
-    logK: 9.7,
+    logK: 9.4,
     colour: 'white',
     source: 'BM',
     status: 'within the published spread',
-    remark: 'gibbsite 8.5, amorphous 10.8 (WQ)',
+    remark: 'gibbsite 8.5, amorphous 10.8 (WQ); the pH at which it comes down (Britton) wants 9.4',
   },
   {
     formula: 'Ag2O',

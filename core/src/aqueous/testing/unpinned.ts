@@ -116,7 +116,6 @@ export const UNPINNED: readonly string[] = [
   'SnS2(s)',
   'Ag2S2O3(s)',
   'Ag4Fe(CN)6(s)',
-  'Al(OH)3(s)',
   'AlPO4(s)',
   'Ba(OH)2.8H2O(s)',
   'Ba2Fe(CN)6(s)',

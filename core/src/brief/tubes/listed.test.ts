@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { knownOf } from '../../identify/index.ts'
 import { readSheet } from '../index.ts'
 
 const TESTS = `Use a fresh 1 cm depth of P in a test-tube for each test.
@@ -46,5 +47,15 @@ zinc, Zn2+ | white precipitate, soluble in excess
 magnesium, Mg2+ | white precipitate, insoluble in excess`
     const [rack] = readSheet(`P is a solution.\n${TESTS}\n${table}`).task.parts
     expect(rack?.kind === 'rack' && rack.listed).toEqual(['Al3+', 'Zn2+', 'Mg2+'])
+  })
+
+  it('a list of cations alone limits no anions', () => {
+    const { task } = readSheet(`P is a solution.\nIts cation is one of the ions aluminium, zinc or magnesium.\n${TESTS}`)
+    const [rack] = task.parts
+    const listed = (rack?.kind === 'rack' ? Object.values(knownOf(task, rack).stated ?? {}) : []).flatMap(
+      (said) => said.listed ?? [],
+    )
+    expect(listed).toEqual(expect.arrayContaining(['Al3+', 'Zn2+', 'Mg2+', 'Cl-', 'SO4^2-', 'NO3-']))
+    expect(listed).not.toContain('Cu2+')
   })
 })

@@ -25,6 +25,12 @@ const TESTS: Readonly<Partial<Record<HeldTest, ColourTest>>> = {
     turns: ['colourless', 'white', 'brown'],
     own: ['purple', 'pink', 'lilac'],
   },
+  // Sulfur dioxide reduces the one as the other: the reading is that of a paper it reduces.
+  'dichromate paper': {
+    reading: 'manganate paper decolourised',
+    turns: ['green', 'grey-green', 'blue-green', 'pale green', 'dirty green'],
+    own: ['orange', 'yellow'],
+  },
   'anhydrous copper sulfate': { reading: 'cobalt paper pink', turns: ['blue', 'pale blue', 'deep blue'], own: ['white'] },
   'cobalt paper': { reading: 'cobalt paper pink', turns: ['pink', 'pale pink', 'red'], own: ['blue'] },
   limewater: { reading: 'limewater milky', turns: ['white'], own: ['colourless'] },
@@ -54,6 +60,7 @@ export function testOf(clause: Clause, scene: Scene): HeldTest | undefined {
     'lighted splint',
     'lead paper',
     'manganate paper',
+    'dichromate paper',
     'cobalt paper',
     'anhydrous copper sulfate',
     'universal indicator',

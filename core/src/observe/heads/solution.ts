@@ -31,7 +31,8 @@ export const readSolution: Head = (clause, scene, before) => {
     return given.do === 'add' && colour.is !== 'colourless' ? all({ kind: 'noChange' }) : all({ kind: 'solution', to: colour.is })
   const fact = { kind: 'solution', to: colour.is } as const
   if (colour.denied) return all(said(clause, fact, colour.at))
-  const goneTo = scene.precipitate && given.precipitate && before.length === 0 && !scene.ofPrecipitate && !clause.has('lower')
+  const stays = scene.precipitate && given.precipitate && given.do !== 'filter'
+  const goneTo = stays && before.length === 0 && !scene.ofPrecipitate && !clause.has('lower')
   if (goneTo && OF_SOLIDS.has(colour.is)) return { ...all({ kind: 'precipitateTurns', to: colour.is }), precipitate: true }
   return goneTo ? { ...all({ kind: 'dissolves', how: 'completely', giving: colour.is }), precipitate: false } : all(fact)
 }

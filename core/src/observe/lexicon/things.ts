@@ -27,6 +27,9 @@ export const THINGS = {
     acidified potassium manganate vii, acidified potassium permanganate, acidified permanganate, acidified kmno4 paper,
     acidified potassium permanganate paper, acidified potassium manganate vii paper, acidified manganate vii paper,
     acidified manganate paper, acidified permanganate paper`,
+  'dichromate paper': `dichromate paper, k2cr2o7 paper, potassium dichromate paper, dichromate vi paper, potassium dichromate vi paper,
+    acidified dichromate paper, acidified k2cr2o7 paper, acidified potassium dichromate paper, acidified dichromate vi paper,
+    acidified potassium dichromate vi paper, paper with dichromate, paper with potassium dichromate, dichromate on paper`,
   'cobalt paper':
     'cobalt chloride paper, cobalt chloride, cobalt paper, cobalt ii chloride paper, cobalt ii chloride, cocl2 paper',
   'anhydrous copper sulfate': `anhydrous copper sulfate, anhydrous copper sulphate, anhydrous cuso4, anhydrous copper ii sulfate,
