@@ -236,7 +236,7 @@ test('a metal that is the sample is named as it came, by keyboard from an empty 
   await tabTo(page, 'Dry portion')
   await page.keyboard.press('Enter')
   await step(page, 'hydrochloric acid', 'fizzes, gas gives a squeaky pop with a lighted splint')
-  const whole = page.getByRole('region', { name: 'Verdict' }).getByTestId('whole-solid')
+  const whole = page.getByRole('region', { name: 'Verdict' }).getByTestId('whole-sample')
   // Acid tells of a metal, not yet which.
   await expect(whole).toContainText('zinc')
   await expect(whole).toContainText('magnesium')

@@ -1,5 +1,5 @@
 import { ChemistryError } from '../problem/index.ts'
-import { dryTube, freshTube, type Tube } from '../tube/index.ts'
+import { dryTube, freshTube, reagentNamed, type Tube } from '../tube/index.ts'
 import { hydrateOf } from './hydrates.ts'
 import { CANDIDATES, type Candidate, chargeOf, saltOf } from './ions.ts'
 import { otherStrengths, variantsOf } from './strengths.ts'
@@ -12,7 +12,7 @@ export interface Hypothesis {
   readonly ions: readonly Candidate[]
   /** Dry salts have their water of crystallisation. */
   readonly hydrated?: true
-  /** A metal or an oxide, of which acid makes the ion. */
+  /** What it is as a whole: a metal or an oxide, of which acid makes the ion, or a bottle of the bench. */
   readonly whole?: string
   /** Acid before silver, barium or lead was enough to acidify, however little was written. */
   readonly acidified?: true
@@ -85,6 +85,8 @@ export function freshPortion(hypothesis: Hypothesis, { cm3, form }: Portion): Tu
       const tip = SPATULA_TIP * timesAsMuch(hypothesis.ions)
       return dryTube(Object.fromEntries(salts.map((salt) => [salt, tip])))
     }
+    const bottle = hypothesis.whole === undefined ? undefined : reagentNamed(hypothesis.whole)
+    if (bottle) return freshTube(bottle.putIn, cm3)
     const tube = freshTube(solutionOf(hypothesis), cm3)
     // A salt that hydrolyses is kept clear by a little acid, in which hydroxide would be gone.
     const neutralised = hypothesis.ions.some(({ ion }) => ion === 'OH-') && tube.view.equilibrium.pH < ALKALINE

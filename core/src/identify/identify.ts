@@ -14,7 +14,7 @@ import { rowsOf, type Scoring, scoreAll } from './scoring.ts'
 import { strengthsOf } from './strengths.ts'
 import { type Probability, probabilitiesOf } from './tables/leftOut.ts'
 import { ABSENT, isDoubtful, presentFrom, speaksOfIons, WORSE_WITH } from './thresholds.ts'
-import { type WholeSolid, wholeSolidsIn } from './wholeSolids.ts'
+import { type WholeSample, wholesIn } from './wholeSamples.ts'
 
 export type Verdict = 'present' | 'possible' | 'absent' | 'untested'
 
@@ -40,8 +40,8 @@ export interface SampleVerdict {
   readonly other: number
   /** What kind of liquid it is, where it is called one or may well be organic. */
   readonly liquid?: LiquidFinding
-  /** Metals and oxides that a dry sample may be as a whole, the likeliest first. */
-  readonly whole: readonly WholeSolid[]
+  /** What it may be as a whole: metals and oxides, bottles of the bench, the likeliest first. */
+  readonly whole: readonly WholeSample[]
   readonly gases: readonly { readonly gas: string; readonly at: string }[]
   /** Steps that the likeliest answer explains badly: worth repeating. */
   readonly doubtful: readonly string[]
@@ -135,7 +135,7 @@ function* identifyRecord(record: SampleRecord, options: IdentifyOptions): Genera
     nothing: ofIons * shareOf('nothing', scored, weights),
     other: ofIons * shareOf('other', scored, weights),
     ...(seenAs.liquid ? { liquid: seenAs.liquid } : {}),
-    whole: wholeSolidsIn(scored, weights),
+    whole: wholesIn(scored, weights),
     gases: rows.flatMap(({ seen, at }) => (seen?.gases ?? []).flatMap((test) => gasAt(test, at))),
     // What fits no ions may fit a liquid well.
     doubtful: speaksOfIons(ofIons) ? rows.flatMap(({ at }, index) => (isDoubtful(best, index) ? [at] : [])) : [],

@@ -1,4 +1,4 @@
-import { nameOfSet } from './hypothesis.ts'
+import { nameOfSet, type SampleForm } from './hypothesis.ts'
 import { CANDIDATES, type Candidate } from './ions.ts'
 import { allWaysOf, besideIn, type Played, playBeside, playBest, playOtherwise, rankedIn, type Weighed } from './playedSets.ts'
 import { type AloneIn, allAlone, candidatesOf, foretoldIn } from './playing.ts'
@@ -11,7 +11,7 @@ import { numberOf } from './tables/featureNumbers.ts'
 import { type FirstLook, firstLook, setAt } from './tables/firstLook.ts'
 import { hopefulAmong } from './tables/hopeful.ts'
 import { otherSteps, rowsSeen, slipped, usualTotal } from './tables/rows.ts'
-import { WHOLE_HYPOTHESES } from './wholeSolids.ts'
+import { WHOLE_HYPOTHESES } from './wholeSamples.ts'
 
 /** Sets that are played in full, after a first round with ions one by one. */
 const PLAYED_IN_FULL = 16
@@ -124,21 +124,30 @@ function hopeful(played: Played, look: FirstLook, weighed: Weighed): readonly Sc
 const WATER = Math.log(0.05)
 const OTHER = Math.log(0.02)
 
-/** Water, or the metals and oxides a dry sample may be, which are played; and what is not on the list: it shows in each step what some ion of the list would, whichever. */
+/**
+ * What is no set of ions: water, or what a sample may be as a whole, which are played; and what is not on the list, which
+ * shows in each step what some ion of the list would, whichever.
+ */
 function noSets(weighed: Weighed): readonly Scored[] {
-  const { tubes, alone, seen } = weighed
-  const hypothesis = { ions: [] }
+  const { tubes, alone, seen, listed } = weighed
   const steps = otherSteps([...alone.byIon.values()], weighed)
   const other: Scored = { hypothesis: { ions: [] }, kind: 'other', prior: OTHER, steps }
-  if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholeSolids(weighed)]
+  if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholesOf('solid', weighed)]
   if (!tubes.every(({ form }) => form === 'solution')) return [other]
-  const water = foretoldIn(hypothesis, tubes)
-  return [{ hypothesis, kind: 'nothing', prior: WATER, steps: scoresOf(seen, water.map(numberOf)) }, other]
+  const water = foretoldIn({ ions: [] }, tubes)
+  const nothing: Scored = {
+    hypothesis: { ions: [] },
+    kind: 'nothing',
+    prior: WATER,
+    steps: scoresOf(seen, water.map(numberOf)),
+  }
+  // A sheet that lists ions hands out solutions of them.
+  return [nothing, other, ...(listed.size > 0 ? [] : wholesOf('solution', weighed))]
 }
 
-/** Metals and oxides, each played in every tube. */
-const wholeSolids = ({ tubes, seen }: Weighed): readonly Scored[] =>
-  WHOLE_HYPOTHESES.map(([hypothesis, prior]) => ({
+/** What a sample may be as a whole, each played in every tube. */
+const wholesOf = (form: SampleForm, { tubes, seen }: Weighed): readonly Scored[] =>
+  WHOLE_HYPOTHESES[form].map(([hypothesis, prior]) => ({
     hypothesis,
     prior,
     steps: scoresOf(seen, foretoldIn(hypothesis, tubes).map(numberOf)),

@@ -9,7 +9,7 @@ import { type AloneNumbers, blendOf } from './tables/blends.ts'
 import { informationOf, type WeighedOutcome } from './tables/channel.ts'
 import { isUnknownAt, numberOf } from './tables/featureNumbers.ts'
 import { type AdvisedTest, TESTS_OF } from './tests.ts'
-import { sayWhole } from './wholeSolids.ts'
+import { sayWhole } from './wholeSamples.ts'
 
 /** Hypotheses among which a next test is sought, and of those the likeliest, which are played in full. */
 const STILL_OPEN = 200
@@ -53,7 +53,8 @@ function shownIn(
   steps: readonly TubeStep[],
   alone: AloneNumbers,
 ): Int32Array {
-  const played = inFull ? foretell(hypothesis, fresh, steps) : undefined
+  // What it is as a whole no ions show.
+  const played = inFull || hypothesis.whole !== undefined ? foretell(hypothesis, fresh, steps) : undefined
   return played ? Int32Array.from(played, numberOf) : blendOf(hypothesis.ions, steps.length, alone).features
 }
 

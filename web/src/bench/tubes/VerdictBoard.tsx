@@ -10,7 +10,7 @@ import type { Sample } from './rackEdits.ts'
 import { Steps } from './Steps.tsx'
 import type { Identified } from './useIdentification.ts'
 import { WholeSalt } from './WholeSalt.tsx'
-import { WholeSolid } from './WholeSolid.tsx'
+import { WholeSample } from './WholeSample.tsx'
 
 interface VerdictBoardProps {
   readonly part: PartOf<'rack'>
@@ -95,7 +95,7 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
     <>
       {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
-      <WholeSolid whole={identification.whole} />
+      <WholeSample whole={identification.whole} />
       <Liquid part={part} identification={identification} onShow={onShow} />
       <NoSalt identification={identification} />
       {identification.doubtful.length > 0 && (

@@ -5,8 +5,8 @@ import { sayTells } from './nextTests.ts'
 type Step = readonly [act: string, saw: string]
 type Sample = Parameters<typeof identifyRack>[0][number]
 
-/** Tubes of a dry sample, each a list of `reagent amount` (or an act) and what was seen. */
-function wholeOf(tubes: readonly (readonly Step[])[]) {
+/** Tubes of a sample, each a list of `reagent amount` (or an act) and what was seen. */
+function wholeOf(tubes: readonly (readonly Step[])[], form: 'solid' | 'solution' = 'solid') {
   const recorded: Sample['tubes'] = tubes.map((steps, tube) => ({
     id: `P${tube + 1}`,
     steps: steps.map(([act, saw], step): Sample['tubes'][number]['steps'][number] => {
@@ -19,7 +19,7 @@ function wholeOf(tubes: readonly (readonly Step[])[]) {
       }
     }),
   }))
-  const [found] = identifyRack([{ material: 'P', tubes: recorded }], { forms: { P: 'solid' } })
+  const [found] = identifyRack([{ material: 'P', tubes: recorded }], { forms: { P: form } })
   return found
 }
 
@@ -113,5 +113,51 @@ describe('metals and oxides as samples', () => {
     expect(found?.ions.find(({ ion }) => ion === 'Zn2+')?.verdict).toBe('present')
     expect(found?.whole.map(({ name }) => name)).toContain('zinc oxide')
     expect(found?.next.map(sayTells).join('; ')).toMatch(/zinc oxide|metallic zinc/)
+  })
+
+  // What bottles of a bench do to one another (common practice).
+  it.each([
+    [
+      'potassium manganate(VII)',
+      [
+        [['look', 'purple solution']],
+        [
+          ['H2SO4(aq) equal', 'no change'],
+          ['FeSO4(aq) excess', 'solution turned from purple to pale yellow'],
+        ],
+      ],
+    ],
+    [
+      'hydrogen peroxide',
+      [
+        [['look', 'colourless solution']],
+        [['MnO2(s)', 'vigorous effervescence, gas relights a glowing splint']],
+        [
+          ['H2SO4(aq) equal', 'no change'],
+          ['KI(aq)', 'turned brown'],
+        ],
+      ],
+    ],
+    [
+      'potassium hexacyanoferrate(II)',
+      [[['FeCl3(aq)', 'deep blue precipitate']], [['CuSO4(aq)', 'red-brown precipitate']], [['flame', 'lilac']]],
+    ],
+    [
+      'bromine water',
+      [[['look', 'orange solution']], [['KI(aq)', 'turned brown']], [['Na2S2O3(aq) excess', 'turned colourless']]],
+    ],
+  ] as const)('a bottle of %s is named', (name, tubes) => {
+    const found = wholeOf(tubes, 'solution')
+    expect(found?.whole[0], JSON.stringify(found?.ions.slice(0, 4))).toMatchObject({ name })
+    expect(found?.whole[0]?.probability).toBeGreaterThan(0.5)
+  })
+
+  it('a solution of salts is no bottle, nor is anything where the sheet lists the ions', () => {
+    const steps: readonly (readonly Step[])[] = [
+      [['look', 'colourless solution']],
+      [['flame', 'yellow']],
+      [['HCl(aq)', 'no change']],
+    ]
+    expect(wholeOf(steps, 'solution')?.whole).toEqual([])
   })
 })

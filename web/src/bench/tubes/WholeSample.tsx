@@ -1,11 +1,11 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
 import { Formula } from '../../ui/Chem.tsx'
 
-/** The metal or oxide that a dry sample may be as it came: its ions are there only once acid has dissolved it. */
-export function WholeSolid({ whole }: Pick<SampleVerdict, 'whole'>) {
+/** What a sample may be as it came: a metal or an oxide, whose ions are there only once acid has dissolved it, or a bottle of the bench. */
+export function WholeSample({ whole }: Pick<SampleVerdict, 'whole'>) {
   if (whole.length === 0) return null
   return (
-    <p className="rounded-lg bg-hop-wash px-3 py-2 text-[0.95rem]" data-testid="whole-solid">
+    <p className="rounded-lg bg-hop-wash px-3 py-2 text-[0.95rem]" data-testid="whole-sample">
       As it came:{' '}
       {whole.map(({ formula, name, probability }, index) => (
         <span key={formula}>
@@ -14,7 +14,7 @@ export function WholeSolid({ whole }: Pick<SampleVerdict, 'whole'>) {
           <span className="tabular-nums">{probability.toFixed(2)}</span>
         </span>
       ))}
-      . Its ions come only when it dissolves.
+      .{whole.every(({ dry }) => dry) && ' Its ions come only when it dissolves.'}
     </p>
   )
 }
