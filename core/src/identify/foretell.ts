@@ -117,7 +117,7 @@ function usual(course: Course, count: number): Reached | undefined {
   const { hypothesis, begun, steps } = course
   const [only] = hypothesis.ions
   const fresh = begun.form === 'solution' && begun.cm3 === 1 && begun.before.length === 0
-  if (!fresh || !only || hypothesis.ions.length > 1 || count === 0) return undefined
+  if (!fresh || !only || hypothesis.whole !== undefined || hypothesis.ions.length > 1 || count === 0) return undefined
   const features = usualFeatures(only, textsOf(steps).slice(1, count + 1))
   if (!features) return undefined
   let tube: Tube | undefined
