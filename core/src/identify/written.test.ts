@@ -21,12 +21,15 @@ function judged({ form, tubes, stated, truth }: WrittenRecord) {
  * false _absent_ (sodium, under potassium seen through blue glass, which was then mended). The third, written after all
  * thresholds were chosen, was scored once: 65 of 91 all right, 2 of 154 _present_ false, none of 1 633 _absent_. One of the two
  * was then mended (copper carbonate of the jar is the basic one); that bismuth’s basic nitrate comes down in water is not
- * known to the model, so that it takes chloride for granted.
+ * known to the model, so that it takes chloride for granted. The fourth, written after the tests, strengths and thresholds as
+ * they now stand, was scored once: 45 of 62 all right, none of 108 _present_ false, 1 of 1 103 _absent_ (a sulfite whose
+ * dichromate paper was not read; it is now, as limewater is thought of weak enough).
  */
 const ROUNDS = [
   { round: 'first', right: 0.84, known: [] },
   { round: 'second', right: 0.64, known: [] },
   { round: 'third', right: 0.68, known: ['bismuth nitrate'] },
+  { round: 'fourth', right: 0.72, known: [] },
 ] as const
 
 describe.each(ROUNDS)('records written out by hand, $round round', ({ round, right, known }) => {
