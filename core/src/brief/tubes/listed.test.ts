@@ -35,6 +35,8 @@ describe('ions that a sheet says may be there', () => {
     'It was made from zinc sulfate and water.',
     'You may use only the following reagents: aqueous ammonia, barium nitrate, silver nitrate.',
     'Is one of the ions chloride or bromide?',
+    'One of the tablets on the ferry is said to be made of iron(II) ions and chloride ions.',
+    'All of it was made by a student who mixed zinc ions and sulfate ions.',
   ])('%s limits nothing', (said) => {
     expect(listedOf(said)).toBeUndefined()
   })
