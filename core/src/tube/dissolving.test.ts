@@ -5,6 +5,28 @@ import { add, IONS } from './testing/rows.ts'
 
 const saw = (shown: { readonly facts: readonly Parameters<typeof sayFact>[0][] } | undefined) => shown?.facts.map(sayFact)
 
+describe('a dry solid that meets a liquid', () => {
+  const equationsOf = (dry: string, bottle: string) =>
+    playSteps(dryTube({ [dry]: 5e-4 }), [add(bottle, 'excess')]).shown.flatMap(({ equations }) => equations)
+
+  // Equations of school inorganic chemistry (common practice).
+  it.each([
+    ['ZnO', 'HCl(aq)', 'ZnO(s) + 2H+(aq) -> Zn2+(aq) + H2O(l)'],
+    ['ZnO', 'NaOH(aq)', 'ZnO(s) + 2OH-(aq) + H2O(l) -> Zn(OH)4^2-(aq)'],
+    ['MgO', 'HCl(aq)', 'MgO(s) + 2H+(aq) -> Mg2+(aq) + H2O(l)'],
+    ['PbO', 'HNO3(aq)', 'PbO(s) + 2H+(aq) -> Pb2+(aq) + H2O(l)'],
+    ['CaO', 'H2O(l)', 'CaO(s) + H2O(l) -> Ca(OH)2(s)'],
+    ['CaCO3', 'HCl(aq)', 'CaCO3(s) + 2H+(aq) -> Ca2+(aq) + CO2(g) + H2O(l)'],
+  ])('%s in %s: %s', (dry, bottle, equation) => {
+    expect(equationsOf(dry, bottle)[0]).toBe(equation)
+  })
+
+  it('that stays as it is has none, and a salt that dissolves comes down as what it comes down as', () => {
+    expect(equationsOf('CaCO3', 'H2O(l)')).toEqual([])
+    expect(equationsOf('CuSO4', 'NaOH(aq)')).toEqual(['Cu2+(aq) + 2OH-(aq) -> Cu(OH)2(s)'])
+  })
+})
+
 describe('a precipitate that dissolves', () => {
   // Ionic equations of qualitative analysis (Svehla's edition of Vogel's textbook; from memory).
   it.each([

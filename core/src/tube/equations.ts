@@ -72,26 +72,64 @@ const OTHERWISE = (freed: readonly string[]): readonly Way[] => [
   { with: ['NH3(aq)'], and: freed },
   { with: ['S2O3^2-(aq)'], and: freed },
   { with: ['OH-(aq)'], and: ['H2O(l)'] },
+  { with: ['OH-(aq)', 'H2O(l)'], and: [] },
   { with: freed, and: [] },
 ]
 
-/** The ionic equation of a solid that dissolves, by what its metal is found in afterwards. */
-export function dissolution(name: string, after: Equilibrium): string | undefined {
-  const facts = solidFacts(name)
-  if (!facts) return undefined
-  const elements = new Set([...compositionOf(facts.formula).keys()].filter((element) => !EVERYWHERE.has(element)))
-  const species = taker(elements, after)
-  if (!species) return undefined
-  const [solid, made] = [states(facts.formula.text, 's'), states(species, 'aq')]
-  const freed = ionsOf(facts)
-    .filter((ion) => ion !== 'OH-' && ![...compositionOf(parseFormula(ion)).keys()].some((element) => elements.has(element)))
-    .map((ion) => states(ion, 'aq'))
+const tellingOf = (formula: string): ReadonlySet<string> =>
+  new Set([...compositionOf(parseFormula(formula)).keys()].filter((element) => !EVERYWHERE.has(element)))
+
+const holdsAny = (formula: string, elements: ReadonlySet<string>) =>
+  [...compositionOf(parseFormula(formula)).keys()].some((element) => elements.has(element))
+
+/** The ionic equation of a solid of some ions that dissolves: to what its metal is found in afterwards, or in acid to the bare ion. */
+function dissolving(solid: string, ions: readonly string[], after: Equilibrium): string | undefined {
+  const elements = tellingOf(solid)
+  const freed = ions.filter((ion) => ion !== 'OH-' && !holdsAny(ion, elements)).map((ion) => states(ion, 'aq'))
   const [inAcid, otherwise] = [IN_ACID(freed), OTHERWISE(freed)]
   const ways = after.pH < 7 ? [...inAcid, ...otherwise] : [...otherwise, ...inAcid]
+  const bare = after.pH < 7 ? ions.find((ion) => holdsAny(ion, elements)) : undefined
+  const found = [taker(elements, after), bare].filter((one) => one !== undefined)
   return firstThatBalances(
-    ways.map((way) => [
-      [solid, ...way.with],
-      [made, ...way.and],
-    ]),
+    found.flatMap((species) =>
+      ways.map(
+        (way) =>
+          [
+            [states(solid, 's'), ...way.with],
+            [states(species, 'aq'), ...way.and],
+          ] as const,
+      ),
+    ),
   )
+}
+
+/** The ionic equation of a solid that dissolves. */
+export function dissolution(name: string, after: Equilibrium): string | undefined {
+  const facts = solidFacts(name)
+  return facts && dissolving(facts.formula.text, ionsOf(facts), after)
+}
+
+/** Which of some solids a dry one became when it met the liquid: that of the same metal. */
+export const becameOf = (dry: string, solids: readonly string[]): string | undefined =>
+  solids.find((name) => {
+    const facts = solidFacts(name)
+    return facts !== undefined && holdsAny(facts.formula.text, tellingOf(dry))
+  })
+
+/**
+ * Equations of a dry solid that met a liquid: calcium oxide is slaked, zinc oxide dissolves in acid, a carbonate that stays
+ * does nothing.
+ *
+ * @param became - the solid that equilibrium knows it as
+ * @param stays - whether that is still there
+ * @returns undefined where it is not the dry solid that became it, as a salt that dissolved and came down as another
+ */
+export function wetting(dry: string, became: string, stays: boolean, after: Equilibrium): readonly string[] | undefined {
+  const facts = solidFacts(became)
+  if (!facts) return undefined
+  if (stays && facts.formula.text === dry) return []
+  const found = stays
+    ? firstThatBalances([[[states(dry, 's'), 'H2O(l)'], [states(facts.formula.text, 's')]]])
+    : dissolving(dry, ionsOf(facts), after)
+  return found === undefined ? undefined : [found]
 }

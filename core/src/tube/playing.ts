@@ -1,7 +1,7 @@
 import type { Component } from '../aqueous/index.ts'
 import type { SeenColour } from '../palette/index.ts'
 import { type Contents, pour, settle, withAmounts } from './contents.ts'
-import { dissolution, precipitation } from './equations.ts'
+import { becameOf, dissolution, precipitation, wetting } from './equations.ts'
 import { type Fact, factsOf, look, type View } from './facts.ts'
 import { type GasOff, letGasOff, letOxygenOff, letSulfurDioxideOff, mayFizz } from './gases.ts'
 import { reactMetals } from './metals.ts'
@@ -101,20 +101,28 @@ export function gasWhereItFalls(
 
 function equationsOf(
   before: View,
+  dry: readonly string[],
   during: readonly View[],
   redox: readonly string[],
   gases: readonly GasOff[],
 ): readonly string[] {
   const after = during.at(-1) ?? before
   const had = new Map(before.solids.map(({ name, amount }) => [name, amount]))
-  const formed = during.flatMap(({ solids }) => solids.map(({ name }) => name)).filter((name) => !had.has(name))
-  const precipitated = [...new Set(formed)].flatMap((name) => precipitation(name) ?? [])
   const has = new Map(after.solids.map(({ name, amount }) => [name, amount]))
+  const come = [...new Set(during.flatMap(({ solids }) => solids.map(({ name }) => name)).filter((name) => !had.has(name)))]
+  // What lay dry has not come down when it meets the liquid.
+  const wetted = dry.flatMap((solid) => {
+    const became = has.has(solid) ? undefined : becameOf(solid, come)
+    const equations = became && wetting(solid, became, has.has(became), after.equilibrium)
+    return equations ? [{ became, equations }] : []
+  })
+  const formed = come.filter((name) => !wetted.some(({ became }) => became === name))
+  const precipitated = formed.flatMap((name) => precipitation(name) ?? [])
   const lost = [...had].filter(([name, amount]) => (has.get(name) ?? 0) < amount * 0.5).map(([name]) => name)
-  const passed = [...new Set(formed)].filter((name) => !has.has(name))
+  const passed = formed.filter((name) => !has.has(name))
   const dissolved = [...lost, ...passed].flatMap((name) => dissolution(name, after.equilibrium) ?? [])
   const off = gases.flatMap(({ equation }) => (equation === '' ? [] : [equation]))
-  return [...new Set([...redox, ...precipitated, ...dissolved, ...off])]
+  return [...new Set([...redox, ...wetted.flatMap(({ equations }) => equations), ...precipitated, ...dissolved, ...off])]
 }
 
 function merged(gases: readonly GasOff[]): readonly GasOff[] {
@@ -159,7 +167,9 @@ export function shown(
   const redox = played.flatMap((one) => one.equations)
   return {
     tube: { ...tube, contents, view: after, peak: after.solids.length === 0 ? 0 : peak, above: gases },
-    shown: describe(unknown ? [{ kind: 'notKnown' }] : facts, after, gases, () => equationsOf(tube.view, during, redox, gases)),
+    shown: describe(unknown ? [{ kind: 'notKnown' }] : facts, after, gases, () =>
+      equationsOf(tube.view, Object.keys(tube.contents.dry), during, redox, gases),
+    ),
   }
 }
 

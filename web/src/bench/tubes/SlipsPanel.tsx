@@ -25,7 +25,14 @@ function falseVerdict({ gained, lost }: TubeWhatIf): string {
 /** What a slip of the hands would have shown in this tube, and where it would have led. */
 export function SlipsPanel(props: SlipsPanelProps) {
   const { tube } = props
-  const slips = useSlips(props)
+  const { slips, failed } = useSlips(props)
+  if (failed !== undefined)
+    return (
+      <p className="mt-3 text-litmus" role="status">
+        What a slip would have shown could not be worked out: {failed} Change the record or open the page anew, and it is tried
+        again.
+      </p>
+    )
   if (slips === undefined)
     return (
       <p className="mt-3 text-ink-soft" role="status">
@@ -54,10 +61,16 @@ export function SlipsPanel(props: SlipsPanelProps) {
   )
 }
 
-function useSlips({ part, tube, ions, known }: SlipsPanelProps): readonly TubeWhatIf[] | undefined {
+/** What was found of a tube as it is now; nothing while it is being played. */
+interface SlipsFound {
+  readonly slips?: readonly TubeWhatIf[]
+  readonly failed?: string
+}
+
+function useSlips({ part, tube, ions, known }: SlipsPanelProps): SlipsFound {
   const asker = useId()
   const asked = JSON.stringify([samplesWith(part, tube), tube.id, ions, known])
-  const [found, setFound] = useState<{ readonly asked: string; readonly slips: readonly TubeWhatIf[] }>()
+  const [found, setFound] = useState<SlipsFound & { readonly asked: string }>()
   useEffect(() => {
     let still = true
     const [samples, tubeId, named, as] = JSON.parse(asked)
@@ -65,12 +78,11 @@ function useSlips({ part, tube, ions, known }: SlipsPanelProps): readonly TubeWh
       .whatIf(asker, samples, tubeId, named, as)
       .then(
         (slips) => still && slips && setFound({ asked, slips }),
-        // The rest of the panel stands without it.
-        () => still && setFound({ asked, slips: [] }),
+        (error: unknown) => still && setFound({ asked, failed: error instanceof Error ? error.message : String(error) }),
       )
     return () => {
       still = false
     }
   }, [asked, asker])
-  return found?.asked === asked ? found.slips : undefined
+  return found?.asked === asked ? found : {}
 }

@@ -5,6 +5,7 @@ import jars from '../../../../demo/four-jars.hoplark.json'
 import { useTask } from '../../notebook/derived.ts'
 import { useDrafts } from '../../notebook/drafts.ts'
 import { changed, choose, nowOpen, openTask, typeInto, withoutLayout } from '../../testing/openTask.tsx'
+import { chemistryWork } from './chemistryWork.ts'
 import { usePlace } from './place.ts'
 import { TubesPage } from './TubesPage.tsx'
 
@@ -105,6 +106,31 @@ describe('what should have been seen', () => {
     choose('Cation', 'nickel(II)')
     const table = await screen.findByTestId('expected', {}, PATIENT)
     await waitFor(() => expect(table.textContent).toContain('not done yet'), PATIENT)
+  })
+})
+
+describe('with a slip', () => {
+  const askOf = (tube: RegExp) => {
+    open()
+    click('Jar G')
+    click(tube)
+    click('What should be seen')
+    choose('Cation', 'copper(II)')
+  }
+
+  it('says so where no slip would show', async () => {
+    const work = vi.spyOn(chemistryWork, 'whatIf').mockResolvedValue([])
+    askOf(/^Tube G2/)
+    expect(await screen.findByText('No slip of the bench would show in this tube.', {}, PATIENT)).toBeTruthy()
+    work.mockRestore()
+  })
+
+  it('does not take work that failed for a tube without slips', async () => {
+    const work = vi.spyOn(chemistryWork, 'whatIf').mockRejectedValue(new Error('The worker stopped.'))
+    askOf(/^Tube G2/)
+    expect(await screen.findByText(/could not be worked out: The worker stopped\./, {}, PATIENT)).toBeTruthy()
+    expect(screen.queryByText('No slip of the bench would show in this tube.')).toBeNull()
+    work.mockRestore()
   })
 })
 
