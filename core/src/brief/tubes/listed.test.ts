@@ -51,6 +51,14 @@ magnesium, Mg2+ | white precipitate, insoluble in excess`
     expect(rack?.kind === 'rack' && rack.listed).toEqual(['Al3+', 'Zn2+', 'Mg2+'])
   })
 
+  it('is no step of the run, and nothing of it is asked about', () => {
+    const { steps, gaps, notRead } = readSheet(
+      `P is a solution.\nThe ions in P come from this list:\nzinc, chloride, sulfate\n${TESTS}`,
+    )
+    expect(steps.map(({ text }) => text).join(' ')).not.toContain('chloride')
+    expect([gaps, notRead]).toEqual([[], []])
+  })
+
   it('a list of cations alone limits no anions', () => {
     const { task } = readSheet(`P is a solution.\nIts cation is one of the ions aluminium, zinc or magnesium.\n${TESTS}`)
     const [rack] = task.parts

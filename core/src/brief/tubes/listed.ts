@@ -73,7 +73,8 @@ function offering(reads: readonly Read[]): readonly Read[] {
 export function listedIn(draft: Draft, reads: readonly Read[]): string[] {
   const found = [...offering(reads), ...ionsOfTables(reads)]
   for (const { sentence, mentions } of found) {
-    draft.mark(sentence.n, 'material')
+    // It is no step of the run.
+    draft.mark(sentence.n, 'story')
     for (const mention of mentions) draft.land(mention, 'an ion that may be there')
   }
   const ions = [...new Set(found.flatMap(({ sentence }) => ionsSpokenOf(sentence.text).ions))]
