@@ -72,7 +72,6 @@ interface ProblemProps {
   readonly problem: Problem
 }
 
-
 function ProblemNote({ task, problem, places }: ProblemProps & Noted) {
   const { stages } = derive(task)
   const { taskId = '' } = useParams()
