@@ -62,18 +62,18 @@ export function playInFull(
     const steps = acidified ? acidifiedIn(tube) : tube.did
     const ofIon = (one: Candidate) => (byStrength.get(one) ?? []).slice(from, row)
     const known = ions.every((one) => byStrength.has(one))
-    // Alone, what gives gas was taken to be well acidified.
-    const asAlone = steps === tube.did && !(acidifiedIn(tube) !== tube.did && ions.some(({ ion }) => usesAcid(ion)))
-    const simple = known && tube.form === 'solution' && tube.before.length === 0 && !meddled && asAlone
-    const showing = simple ? ions.filter((one) => ofIon(one).some(shows)) : ions
+    const simple = known && tube.form === 'solution' && tube.before.length === 0 && !meddled && steps === tube.did
+    // Alone, what gives gas was taken to be well acidified: as it was written it may show something else.
+    const otherwise = (one: Candidate) => usesAcid(one.ion) && acidifiedIn(tube) !== tube.did
+    const showing = simple ? ions.filter((one) => otherwise(one) || ofIon(one).some(shows)) : ions
     const [only] = showing
     if (showing.length < ions.length && !foretell(hypothesis, { ...tube, before: NONE_BEFORE }, NONE_BEFORE)) return undefined
-    const features =
-      simple && showing.length < 2
-        ? only
-          ? ofIon(only)
-          : tube.steps.map(() => NOTHING)
-        : foretell({ ...hypothesis, ions: showing }, tube, steps)
+    const asAlone = simple && showing.length < 2 && !(only && otherwise(only))
+    const features = asAlone
+      ? only
+        ? ofIon(only)
+        : tube.steps.map(() => NOTHING)
+      : foretell({ ...hypothesis, ions: showing }, tube, steps)
     if (!features) return undefined
     found.push(...features)
     if (!goOn(found, from)) return undefined

@@ -1,3 +1,4 @@
+import type { Features } from './features.ts'
 import { nameOfSet, type SampleForm } from './hypothesis.ts'
 import { CANDIDATES, type Candidate } from './ions.ts'
 import { allWaysOf, besideIn, type Played, playBeside, playBest, playOtherwise, rankedIn, type Weighed } from './playedSets.ts'
@@ -10,7 +11,7 @@ import { dryRows, drySalts } from './tables/drySalts.ts'
 import { numberOf } from './tables/featureNumbers.ts'
 import { type FirstLook, firstLook, setAt } from './tables/firstLook.ts'
 import { hopefulAmong } from './tables/hopeful.ts'
-import { otherSteps, rowsSeen, slipped, usualTotal } from './tables/rows.ts'
+import { otherSteps, rowsSeen, slipped, usualOf, usualTotal } from './tables/rows.ts'
 import { WHOLE_HYPOTHESES } from './wholeSamples.ts'
 
 /** Sets that are played in full, after a first round with ions one by one. */
@@ -110,8 +111,9 @@ function* setsIn(look: FirstLook): Generator<readonly Candidate[]> {
 /** What was played, the rest of the first look and what is no set of ions, as far as it is not hopeless beside the best. */
 function hopeful(played: Played, look: FirstLook, weighed: Weighed): readonly Scored[] {
   const good = rankedIn(played).flatMap(allWaysOf)
-  const special = noSets(weighed)
-  const best = Math.max(...[...good, ...special].map((one) => usualTotal(one, weighed)))
+  const found = good.reduce((most, one) => Math.max(most, usualTotal(one, weighed)), Number.NEGATIVE_INFINITY)
+  const special = noSets(weighed, found - HOPELESS)
+  const best = special.reduce((most, one) => Math.max(most, usualTotal(one, weighed)), found)
   const rest: Scored[] = []
   for (let place = 0; place < look.length && look.totalAt(place) > best - HOPELESS; place++)
     if (!played.has(nameOfSet(setAt(look, place)))) rest.push(look.at(place))
@@ -127,12 +129,14 @@ const OTHER = Math.log(0.02)
 /**
  * What is no set of ions: water, or what a sample may be as a whole, which are played; and what is not on the list, which
  * shows in each step what some ion of the list would, whichever.
+ *
+ * @param floor - what is less likely than this, ln, is hopeless
  */
-function noSets(weighed: Weighed): readonly Scored[] {
+function noSets(weighed: Weighed, floor: number): readonly Scored[] {
   const { tubes, alone, seen, listed } = weighed
   const steps = otherSteps([...alone.byIon.values()], weighed)
   const other: Scored = { hypothesis: { ions: [] }, kind: 'other', prior: OTHER, steps }
-  if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholesOf('solid', weighed)]
+  if (tubes.every(({ form }) => form === 'solid')) return [other, ...wholesOf('solid', weighed, floor)]
   if (!tubes.every(({ form }) => form === 'solution')) return [other]
   const water = foretoldIn({ ions: [] }, tubes)
   const nothing: Scored = {
@@ -142,16 +146,24 @@ function noSets(weighed: Weighed): readonly Scored[] {
     steps: scoresOf(seen, water.map(numberOf)),
   }
   // A sheet that lists ions hands out solutions of them.
-  return [nothing, other, ...(listed.size > 0 ? [] : wholesOf('solution', weighed))]
+  return [nothing, other, ...(listed.size > 0 ? [] : wholesOf('solution', weighed, floor))]
 }
 
-/** What a sample may be as a whole, each played in every tube. */
-const wholesOf = (form: SampleForm, { tubes, seen }: Weighed): readonly Scored[] =>
-  WHOLE_HYPOTHESES[form].map(([hypothesis, prior]) => ({
-    hypothesis,
-    prior,
-    steps: scoresOf(seen, foretoldIn(hypothesis, tubes).map(numberOf)),
-  }))
+/** What a sample may be as a whole, each played tube after tube as long as it is not hopeless. */
+function wholesOf(form: SampleForm, weighed: Weighed, floor: number): readonly Scored[] {
+  const { tubes, seen } = weighed
+  return WHOLE_HYPOTHESES[form].flatMap(([hypothesis, prior]): readonly Scored[] => {
+    const features: Features[] = []
+    let total = prior
+    for (const tube of tubes) {
+      const from = features.length
+      features.push(...foretoldIn(hypothesis, [tube]))
+      total += usualOf(features, from, weighed)
+      if (total < floor) return []
+    }
+    return [{ hypothesis, prior, steps: scoresOf(seen, features.map(numberOf)) }]
+  })
+}
 
 /** How much less likely at a first look a rival may be, ln. */
 const RIVAL = 5

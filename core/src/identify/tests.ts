@@ -13,6 +13,8 @@ export interface AdvisedTest {
   readonly only?: SampleForm
   /** Done with a dry sample as it is. */
   readonly dry?: true
+  /** Ions of which one has to be thought of, or the test is not: it is long, and tells nothing else. */
+  readonly of?: readonly string[]
 }
 
 /** A spatula tip in so much water is about as strong as a solution of a jar. */
@@ -101,6 +103,7 @@ export const TESTS: readonly AdvisedTest[] = [
     test: 'silver halides parted by ammonia',
     // A filter, and four times the silver nitrate.
     cost: 4,
+    of: ['Br-', 'I-'],
     ready:
       'silver nitrate until nothing more comes down, about 4 cm³; ammonia; a filter; nitric acid for what runs through: chloride comes down again, iodide stays in the paper',
     steps: [
@@ -115,6 +118,7 @@ export const TESTS: readonly AdvisedTest[] = [
   {
     test: 'excess alkali, filtered, then ammonium chloride',
     cost: 3,
+    of: ['Cu2+', 'Fe2+', 'Fe3+', 'Mn2+', 'Ni2+', 'Co2+', 'Mg2+'],
     ready:
       'sodium hydroxide to excess, a filter, ammonium chloride for what runs through: aluminium hidden by a coloured precipitate comes down again',
     steps: [
@@ -126,6 +130,7 @@ export const TESTS: readonly AdvisedTest[] = [
   {
     test: 'ammonium molybdate in nitric acid',
     cost: 1.8,
+    of: ['PO4^3-'],
     ready: 'as much nitric acid as there is of the portion, then drops of ammonium molybdate',
     steps: [
       { do: 'add', reagent: 'HNO3(aq)', amount: 'equal' },

@@ -14,6 +14,8 @@ import { sayWhole } from './wholeSamples.ts'
 /** Hypotheses among which a next test is sought, and of those the likeliest, which are played in full. */
 const STILL_OPEN = 200
 const PLAYED_IN_FULL = 16
+/** An ion is thought of from so likely on. */
+const THOUGHT_OF = 0.03
 /** Takes hypotheses that are equally likely from all over the list. */
 const SPREAD = 7919
 /** A test tells so much less each time that it was done already: what misled the eye the first time will again (judgement). */
@@ -117,7 +119,11 @@ export function* weighTests(
   const fresh = freshOf(form)
   const did = tubes.map((tube) => tube.did)
   const found: WeighedTest[] = []
+  const thoughtOf = (ion: string) =>
+    open.reduce((sum, { hypothesis, weight }) => (hypothesis.ions.some((one) => one.ion === ion) ? sum + weight : sum), 0) >
+    THOUGHT_OF
   for (const test of TESTS_OF[form]) {
+    if (test.of && !test.of.some(thoughtOf)) continue
     if (!test.steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent))) continue
     const outcomes = outcomesOf(open, fresh, [test.steps])
     // What the model does not foretell cannot be advised for what it would tell.
