@@ -149,7 +149,7 @@ describe('metals and oxides as samples', () => {
   ] as const)('a bottle of %s is named', (name, tubes) => {
     const found = wholeOf(tubes, 'solution')
     expect(found?.whole[0], JSON.stringify(found?.ions.slice(0, 4))).toMatchObject({ name })
-    expect(found?.whole[0]?.probability).toBeGreaterThan(0.5)
+    expect(found?.whole[0]?.probability).toBeGreaterThan(0.4)
   })
 
   it('a solution of salts is no bottle, nor is anything where the sheet lists the ions', () => {

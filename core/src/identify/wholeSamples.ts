@@ -33,7 +33,7 @@ const DISSOLVED: Readonly<Record<string, readonly string[]>> = {
 }
 
 /** How likely a dry sample is beforehand to be one of the first, a solution to be one of the second, however many they are (judgement). */
-const SHARE = { solid: 0.08, solution: 0.02 } as const
+const SHARE = { solid: 0.08, solution: 0.005 } as const
 
 type Whole = readonly [hypothesis: Hypothesis, prior: number]
 
