@@ -105,7 +105,7 @@ export const TESTS: readonly AdvisedTest[] = [
     cost: 4,
     of: ['Br-', 'I-'],
     ready:
-      'silver nitrate until nothing more comes down, about 4 cm³; ammonia; a filter; nitric acid for what runs through: chloride comes down again, iodide stays in the paper',
+      'silver nitrate until nothing more comes down, about 4 cm³; ammonia; a filter; nitric acid for what runs through: chloride comes down again, iodide stays in the paper; silver in ammonia is never kept: it may explode when it stands',
     steps: [
       { do: 'add', reagent: 'HNO3(aq)', amount: 'drops' },
       { do: 'add', reagent: 'AgNO3(aq)', amount: '4 cm3' },
@@ -120,7 +120,7 @@ export const TESTS: readonly AdvisedTest[] = [
     cost: 3,
     of: ['Cu2+', 'Fe2+', 'Fe3+', 'Mn2+', 'Ni2+', 'Co2+', 'Mg2+'],
     ready:
-      'sodium hydroxide to excess, a filter, ammonium chloride for what runs through: aluminium hidden by a coloured precipitate comes down again',
+      'sodium hydroxide to excess, a filter, ammonium chloride for what runs through: aluminium hidden by a coloured precipitate comes down again; ammonia comes off with it: waft, fume cupboard',
     steps: [
       { do: 'add', reagent: 'NaOH(aq)', amount: 'excess' },
       { do: 'filter' },
