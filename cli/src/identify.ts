@@ -21,7 +21,7 @@ function plainSample({ material, ions, nothing, other, liquid, whole, gases, nex
     })),
     ...(liquid ? { liquid: plainLiquid(liquid) } : {}),
     ...(whole.length > 0
-      ? { whole: whole.map(({ formula, probability }) => ({ formula, probability: Number(probability.toFixed(PLACES)) })) }
+      ? { whole: whole.map(({ probability, ...one }) => ({ ...one, probability: Number(probability.toFixed(PLACES)) })) }
       : {}),
     gases,
     next: next.map(({ test, tells, bits }) => ({ test, tells, bits: Number(bits.toFixed(2)) })),

@@ -7,13 +7,17 @@ import type { RecordedTube } from './record.ts'
 import type { Scored } from './scored.ts'
 import { type AloneNumbers, blendOf } from './tables/blends.ts'
 import { informationOf, type WeighedOutcome } from './tables/channel.ts'
-import { isUnknownAt, numberOf } from './tables/featureNumbers.ts'
+import { isUnknownAt, numberOf, showsAt } from './tables/featureNumbers.ts'
 import { type AdvisedTest, TESTS_OF } from './tests.ts'
 import { sayWhole } from './wholeSamples.ts'
 
 /** Hypotheses among which a next test is sought, and of those the likeliest, which are played in full. */
 const STILL_OPEN = 200
 const PLAYED_IN_FULL = 16
+/** So much of what may come of a test has to be foretold, of how likely it is. */
+const FORETOLD = 0.98
+/** What is less likely changes no advice. */
+const HARDLY_OPEN = 1e-4
 /** An ion is thought of from so likely on. */
 const THOUGHT_OF = 0.03
 /** Takes hypotheses that are equally likely from all over the list. */
@@ -55,9 +59,15 @@ function shownIn(
   steps: readonly TubeStep[],
   alone: AloneNumbers,
 ): Int32Array {
+  const { ions, whole } = hypothesis
+  const showing = ions.filter((one) => alone.get(one)?.some(showsAt))
+  const meddled = fresh.form === 'solid' || ions.some(({ meddles }) => meddles)
   // What it is as a whole no ions show.
-  const played = inFull || hypothesis.whole !== undefined ? foretell(hypothesis, fresh, steps) : undefined
-  return played ? Int32Array.from(played, numberOf) : blendOf(hypothesis.ions, steps.length, alone).features
+  const played =
+    whole !== undefined || (inFull && (meddled || showing.length > 1))
+      ? foretell(meddled ? hypothesis : { ...hypothesis, ions: showing }, fresh, steps)
+      : undefined
+  return played ? Int32Array.from(played, numberOf) : blendOf(ions, steps.length, alone).features
 }
 
 /**
@@ -89,8 +99,15 @@ export function stillOpen(scored: readonly Scored[], weights: readonly number[])
     .map(([hypothesis, weight], index) => ({ hypothesis, weight, turn: (index * SPREAD) % sums.size }))
     .toSorted((a, b) => b.weight - a.weight || a.turn - b.turn)
     .slice(0, STILL_OPEN)
+    .filter(({ weight }) => weight > HARDLY_OPEN)
   const all = likeliest.reduce((sum, { weight }) => sum + weight, 0)
   return likeliest.map(({ hypothesis, weight }) => ({ hypothesis, weight: weight / all }))
+}
+
+function ionsThoughtOf(open: readonly Open[]): ReadonlySet<string> {
+  const sums = new Map<string, number>()
+  for (const { hypothesis, weight } of open) for (const { ion } of hypothesis.ions) sums.set(ion, (sums.get(ion) ?? 0) + weight)
+  return new Set([...sums].filter(([, sum]) => sum > THOUGHT_OF).map(([ion]) => ion))
 }
 
 /** A test with everything that may come of it. */
@@ -103,7 +120,7 @@ export interface WeighedTest extends AdvisedTest {
 
 /**
  * What each test would tell of the question that is open, on a fresh portion: in solution, or of the dry solid where the
- * sample was never dissolved. A test of which some outcome is not foretold is left out. Yields after each.
+ * sample was never dissolved. A test of which much is not foretold is left out. Yields after each.
  *
  * @param tubes - what was done already
  * @param allowed - reagents the task allows; all of the bench where nothing is said
@@ -119,17 +136,16 @@ export function* weighTests(
   const fresh = freshOf(form)
   const did = tubes.map((tube) => tube.did)
   const found: WeighedTest[] = []
-  const thoughtOf = (ion: string) =>
-    open.reduce((sum, { hypothesis, weight }) => (hypothesis.ions.some((one) => one.ion === ion) ? sum + weight : sum), 0) >
-    THOUGHT_OF
+  const thoughtOf = ionsThoughtOf(open)
   for (const test of TESTS_OF[form]) {
-    if (test.of && !test.of.some(thoughtOf)) continue
+    if (test.of && !test.of.some((ion) => thoughtOf.has(ion))) continue
     if (!test.steps.every(({ reagent }) => !reagent || !allowed || allowed.has(reagent))) continue
     const outcomes = outcomesOf(open, fresh, [test.steps])
+    const foretold = outcomes.filter((one) => !one.steps.some(isUnknownAt))
     // What the model does not foretell cannot be advised for what it would tell.
-    if (outcomes.some((one) => one.steps.some(isUnknownAt))) continue
-    const bits = informationOf(outcomes, test.steps) * DONE_BEFORE ** timesDone(did, test.steps)
-    found.push({ ...test, outcomes, bits })
+    if (foretold.reduce((sum, { weight }) => sum + weight, 0) < FORETOLD) continue
+    const bits = informationOf(foretold, test.steps) * DONE_BEFORE ** timesDone(did, test.steps)
+    found.push({ ...test, outcomes: foretold, bits })
     yield
   }
   return found

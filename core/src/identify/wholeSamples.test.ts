@@ -76,16 +76,48 @@ const SAMPLES: readonly (readonly [name: string, may: readonly string[], tubes: 
     ],
   ],
   [
+    'brass',
+    ['brass'],
+    [
+      [['look', 'yellow turnings']],
+      [['HCl(aq) excess', 'no change']],
+      [
+        ['HNO3(aq) excess', 'no change'],
+        ['warm', 'dissolves, brown gas, blue solution'],
+      ],
+    ],
+  ],
+  [
+    'bronze',
+    ['bronze'],
+    [[['HCl(aq) excess', 'no change']], [['HNO3(conc) excess', 'brown gas, white solid in a blue solution']]],
+  ],
+  [
+    'solder',
+    ['solder'],
+    [
+      [['look', 'grey metal']],
+      [
+        ['HNO3(aq) excess', 'no change'],
+        ['warm', 'effervescence, brown gas, white precipitate'],
+        ['filter', 'colourless filtrate'],
+        ['H2SO4(aq)', 'white precipitate'],
+      ],
+    ],
+  ],
+  [
     'manganese(IV) oxide',
     ['MnO2'],
     [[['look', 'black powder']], [['H2O2(aq)', 'vigorous fizzing, gas relights a glowing splint']], [['HCl(aq)', 'no change']]],
   ],
 ]
 
-describe('metals and oxides as samples', () => {
+describe('metals, alloys and oxides as samples', () => {
   it.each(SAMPLES)('%s', (_, may, tubes) => {
     const found = wholeOf(tubes)
-    const sum = found?.whole.filter(({ formula }) => may.includes(formula)).reduce((all, one) => all + one.probability, 0)
+    const sum = found?.whole
+      .filter(({ formula, name: called }) => may.includes(formula ?? called))
+      .reduce((all, one) => all + one.probability, 0)
     expect(sum, JSON.stringify(found?.whole)).toBeGreaterThan(0.8)
   })
 

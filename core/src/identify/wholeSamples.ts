@@ -1,10 +1,10 @@
 import { nameOf, parseFormula } from '../substance/index.ts'
-import { reagentNamed } from '../tube/index.ts'
+import { isAlloy, reagentNamed } from '../tube/index.ts'
 import type { Hypothesis, SampleForm } from './hypothesis.ts'
 import { CANDIDATES } from './ions.ts'
 import type { Scored } from './scored.ts'
 
-/** Dry samples that are no salts, with the ions that acid makes of them: metals and oxides of the bench. */
+/** Dry samples that are no salts, with the ions that acid makes of them: metals, alloys and oxides of the bench. */
 const DRY: Readonly<Record<string, readonly string[]>> = {
   Mg: ['Mg2+'],
   Al: ['Al3+'],
@@ -18,6 +18,9 @@ const DRY: Readonly<Record<string, readonly string[]>> = {
   PbO: ['Pb2+'],
   NiO: ['Ni2+'],
   MnO2: ['Mn2+'],
+  brass: ['Cu2+', 'Zn2+'],
+  bronze: ['Cu2+'],
+  solder: ['Pb2+'],
 }
 
 /** Bottles of the bench that hold what is none of the ions of school analysis, with those that they hold besides. */
@@ -49,9 +52,10 @@ export const WHOLE_HYPOTHESES: Readonly<Record<SampleForm, readonly Whole[]>> = 
   solution: hypothesesOf(DISSOLVED, SHARE.solution),
 }
 
-/** What a sample may be as a whole: a metal, an oxide, or a bottle of the bench. */
+/** What a sample may be as a whole: a metal, an alloy, an oxide, or a bottle of the bench. */
 export interface WholeSample {
-  readonly formula: string
+  /** Not of an alloy, which has none. */
+  readonly formula?: string
   readonly name: string
   readonly probability: number
   /** It is a solid, whose ions come only when it dissolves. */
@@ -59,7 +63,8 @@ export interface WholeSample {
 }
 
 const formulaOf = (whole: string) => whole.replace('(aq)', '')
-const nameOfWhole = (whole: string): string => reagentNamed(whole)?.says ?? nameOf(parseFormula(whole)) ?? whole
+const nameOfWhole = (whole: string): string =>
+  isAlloy(whole) ? whole : (reagentNamed(whole)?.says ?? nameOf(parseFormula(whole)) ?? whole)
 
 /** What a sample is as a whole, in words that a salt of its metal is not meant by: `metallic zinc`, `zinc oxide`. */
 export const sayWhole = (whole: string): string =>
@@ -77,7 +82,8 @@ export function wholesIn(scored: readonly Scored[], weights: readonly number[]):
     .flatMap(([whole, probability]): readonly WholeSample[] => {
       if (probability <= NAMED_FROM) return []
       const dry = Object.hasOwn(DRY, whole) ? ({ dry: true } as const) : {}
-      return [{ formula: formulaOf(whole), name: nameOfWhole(whole), probability, ...dry }]
+      const formula = isAlloy(whole) ? {} : { formula: formulaOf(whole) }
+      return [{ ...formula, name: nameOfWhole(whole), probability, ...dry }]
     })
     .toSorted((a, b) => b.probability - a.probability)
 }

@@ -1,6 +1,7 @@
 import { SOLIDS } from '../aqueous/index.ts'
 import { type ChemicalColour, type SeenColour, seenAs } from '../palette/index.ts'
 import { dissociate, ION_TABLE, parseFormula, speciesKey } from '../substance/index.ts'
+import { ALLOYS } from './alloyTable.ts'
 
 const HYDRATE = /^(.*?)[.·]\d*H2O$/
 
@@ -135,6 +136,8 @@ const COLOUR_OF_SALTS: ReadonlyMap<string, ChemicalColour> = new Map(
 
 /** The colour of a dry solid, as it looks cold or hot. */
 export function colourOfDry(formula: string, hot: boolean): SeenColour {
+  const alloy = ALLOYS[formula]
+  if (alloy) return alloy.colour
   const own = DRY_COLOURS[formula]
   if (own) return hot ? (own[1] ?? own[0]) : own[0]
   const known = SOLIDS.find((solid) => solid.formula === formula)

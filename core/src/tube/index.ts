@@ -1,4 +1,5 @@
 export { bringsUnknown } from './adding.ts'
+export { isAlloy } from './alloyTable.ts'
 export { isFewDrops, playedAmount, sayAmount, sayMuch, USUAL_DROPS, usualAmount, volumeOf } from './amounts.ts'
 export { BOTTLE_NAMES, bottlePhrases, wordsOfName } from './bottleNames.ts'
 export { holdsIon, substanceOf } from './bottles.ts'

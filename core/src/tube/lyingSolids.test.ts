@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { checkBalance, parseEquation } from '../substance/index.ts'
+import { ALLOYS } from './alloyTable.ts'
 import { residueOf } from './filtering.ts'
 import { dryTube, playSteps, type TubeStep } from './index.ts'
 
@@ -7,7 +9,7 @@ const WARM: TubeStep = { do: 'warm' }
 const sawOf = (solid: string, steps: readonly TubeStep[]) =>
   playSteps(dryTube({ [solid]: 5e-4 }), steps).shown.map(({ saw }) => saw.join('; '))
 
-/* Metals and oxides of the jar in acids, alkali and salts (common practice). */
+/* Metals, alloys and oxides of the jar in acids, alkali and salts (common practice). */
 describe('a metal or an oxide that is the sample', () => {
   it.each([
     ['Zn', [add('H2O(l)')], /^no visible change$/],
@@ -18,6 +20,12 @@ describe('a metal or an oxide that is the sample', () => {
     ['Zn', [add('HNO3(aq)', 'excess')], /^not known to the model$/],
     ['Zn', [add('CuSO4(aq)')], /red-brown/],
     ['Cu', [add('AgNO3(aq)', 'excess')], /grey.*blue/],
+    ['brass', [add('HCl(aq)', 'excess')], /insoluble/],
+    ['brass', [add('HNO3(aq)', 'excess'), WARM], /^precipitate dissolved giving a blue solution.*brown gas/],
+    ['brass', [add('AgNO3(aq)')], /^not known to the model$/],
+    ['bronze', [add('HNO3(conc)', 'excess')], /turned white.*solution blue.*brown gas/],
+    ['solder', [add('HNO3(aq)', 'excess'), WARM, { do: 'filter' }, add('H2SO4(aq)')], /^white precipitate$/],
+    ['solder', [add('HCl(aq)', 'excess'), WARM], /^not known to the model$/],
     ['CuO', [add('H2SO4(aq)')], /^no visible change$/],
     ['CuO', [add('H2SO4(aq)'), WARM], /dissolved giving a blue solution/],
     ['ZnO', [add('HCl(aq)')], /dissolved giving a colourless solution/],
@@ -42,9 +50,21 @@ describe('a metal or an oxide that is the sample', () => {
     expect(residueOf(tube)?.view.solids.map(({ formula }) => formula)).toEqual(['MnO2'])
   })
 
-  it('says copper in nitric acid by balanced equations, dilute and concentrated', () => {
-    const equations = (steps: readonly TubeStep[]) => playSteps(dryTube({ Cu: 5e-4 }), steps).shown.at(-1)?.equations
-    expect(equations([add('HNO3(conc)')])).toContain('Cu(s) + 4H+(aq) + 2NO3-(aq) -> Cu2+(aq) + 2NO2(g) + 2H2O(l)')
-    expect(equations([add('HNO3(aq)', 'excess'), WARM])).toContain('3Cu(s) + 8H+(aq) + 2NO3-(aq) -> 3Cu2+(aq) + 2NO(g) + 4H2O(l)')
+  it('says metals in nitric acid by balanced equations, dilute and concentrated', () => {
+    const concentrated = [add('HNO3(conc)', 'excess')]
+    const hot = [add('HNO3(aq)', 'excess'), WARM]
+    const equations = (solid: string, steps: readonly TubeStep[]) =>
+      playSteps(dryTube({ [solid]: 5e-4 }), steps).shown.at(-1)?.equations ?? []
+    expect(equations('Cu', concentrated)).toEqual(['Cu(s) + 4H+(aq) + 2NO3-(aq) -> Cu2+(aq) + 2NO2(g) + 2H2O(l)'])
+    expect(equations('Cu', hot)).toEqual(['3Cu(s) + 8H+(aq) + 2NO3-(aq) -> 3Cu2+(aq) + 2NO(g) + 4H2O(l)'])
+    const ofAlloys = Object.keys(ALLOYS).flatMap((alloy) => [...equations(alloy, concentrated), ...equations(alloy, hot)])
+    expect(ofAlloys).toHaveLength(12)
+    expect(ofAlloys.flatMap((equation) => checkBalance(parseEquation(equation)))).toEqual([])
+  })
+
+  it('leaves what acid is too little for', () => {
+    const { tube } = playSteps(dryTube({ brass: 0.005 }), [add('HNO3(conc)', 'drops')])
+    expect(tube.view.solids.map(({ formula }) => formula)).toEqual(['brass'])
+    expect(tube.view.equilibrium.pH).toBeLessThan(7)
   })
 })

@@ -1,6 +1,7 @@
 import type { Component } from '../aqueous/index.ts'
 import { type Contents, NONE, settle, withAmounts, withInert } from './contents.ts'
 import type { GasOff } from './gases.ts'
+import { dissolveInNitricAcid, nitricIn } from './nitricAcid.ts'
 import { ACID, ALKALI } from './thresholds.ts'
 
 /** A metal that may lie in a tube, the most reactive first: its ion, and how it meets acid. */
@@ -55,7 +56,7 @@ export interface MetalsDid {
 }
 
 /** Ions of metals that are less reactive than zinc: some are put out of solution slowly, some not in the time of a test. */
-const LESS_REACTIVE: readonly Component[] = [
+export const LESS_REACTIVE: readonly Component[] = [
   'Fe2',
   'Fe3',
   'Ni',
@@ -71,7 +72,8 @@ const LESS_REACTIVE: readonly Component[] = [
   'Sn4',
   'Cr',
 ]
-const MUCH = 1e-5
+/** So much of them is worth telling, mol. */
+export const MUCH = 1e-5
 
 /** Whether a metal lies among ions of which no rule says what it does to them. */
 function isUnknown({ amounts }: Contents, { name, displaces }: Metal): boolean {
@@ -104,7 +106,7 @@ function reactPieces(contents: Contents, warming: boolean): MetalsDid {
   const { contents: displaced, equations } = displace(contents, metal)
   const { pH } = settle(displaced)
   const amount = displaced.inert[pieceOf(metal)] ?? 0
-  const oxidised = amount > LEAST && pH < ACID ? inNitricAcid(displaced, metal, amount) : undefined
+  const oxidised = amount > LEAST ? inNitricAcid(displaced, metal, amount) : undefined
   if (oxidised) return { ...oxidised, equations }
   if (amount > 0 && pH < ACID && metal.inAcid) return { ...inAcid(displaced, metal, amount, pH), equations }
   const { name } = metal
@@ -135,25 +137,14 @@ function displace(contents: Contents, metal: Metal): Omit<MetalsDid, 'off'> {
   return { contents: now, equations }
 }
 
-/** mol/dm³ of nitrate from which an acid is nitric acid to a metal: it gives oxides of nitrogen, not hydrogen; and concentrated. */
-const NITRIC = 0.7
-const CONCENTRATED = 8
-
 /** What nitric acid does: copper has a rule, of the others but magnesium it is not known (common practice). */
 function inNitricAcid(contents: Contents, { name }: Metal, amount: number): Omit<MetalsDid, 'equations'> | undefined {
-  const nitrate = contents.amounts.NO3 ?? 0
-  const strength = (nitrate * 1000) / contents.volume
-  if (strength < NITRIC || name === 'Mg') return undefined
-  const concentrated = strength > CONCENTRATED
-  if (name !== 'Cu' || !(concentrated || contents.hot)) return { contents, off: [], ...(name === 'Cu' ? {} : { unknown: true }) }
-  const used = Math.min(amount, concentrated ? nitrate / 2 : (3 / 2) * nitrate)
-  const [gas, ratio, protons, equation] = concentrated
-    ? (['NO2', 2, 4, 'Cu(s) + 4H+(aq) + 2NO3-(aq) -> Cu2+(aq) + 2NO2(g) + 2H2O(l)'] as const)
-    : (['NO', 2 / 3, 8 / 3, '3Cu(s) + 8H+(aq) + 2NO3-(aq) -> 3Cu2+(aq) + 2NO(g) + 4H2O(l)'] as const)
-  return {
-    contents: withInert(withAmounts(contents, { Cu: used, NO3: -ratio * used, H: -protons * used }), { 'Cu turnings': -used }),
-    off: [{ gas, amount: ratio * used, equation }],
-  }
+  const nitric = nitricIn(contents)
+  if (nitric === undefined || name === 'Mg') return undefined
+  if (name !== 'Cu') return { contents, off: [], unknown: true }
+  if (nitric === 'slow') return { contents, off: [] }
+  const { used, off, ...did } = dissolveInNitricAcid(contents, { Cu: 1 }, amount, nitric === 'concentrated')
+  return { contents: withInert(did.contents, { 'Cu turnings': -used }), off }
 }
 
 function inAcid(contents: Contents, { name, component, ion, charge }: Metal, amount: number, pH: number) {

@@ -1,15 +1,16 @@
 import type { Component } from '../aqueous/index.ts'
 import type { SeenColour } from '../palette/index.ts'
+import { reactAlloys } from './alloys.ts'
 import { type Contents, pour, settle, withAmounts } from './contents.ts'
 import { becameOf, dissolution, precipitation, wetting } from './equations.ts'
 import { type Fact, factsOf, look, type View } from './facts.ts'
 import { type GasOff, letGasOff, letOxygenOff, letSulfurDioxideOff, mayFizz } from './gases.ts'
-import { reactMetals } from './metals.ts'
 import { dissolveOxides } from './oxides.ts'
 import type { Reagent } from './reagent.ts'
 import { runRedox } from './redox.ts'
 import { sayFact } from './sentence.ts'
 import type { Tube } from './tubeState.ts'
+import { LIES_AS_IT_CAME } from './wettedSolids.ts'
 
 /** What one step shows. */
 export interface Shown {
@@ -53,7 +54,7 @@ interface Circumstances {
 /** Lets everything happen that can: redox to the limiting reagent, metals, equilibrium, gas. */
 export function play(contents: Contents, { boiling = false, warming = false, passed }: Circumstances = {}): Played {
   const redox = runRedox(contents, settle(contents).pH)
-  const metals = reactMetals(redox.contents, warming)
+  const metals = reactAlloys(redox.contents, warming)
   const oxides = dissolveOxides(metals.contents)
   const oxygen = letOxygenOff(oxides.contents)
   const gas = letGasOff(oxygen.contents, boiling, passed)
@@ -136,6 +137,9 @@ function merged(gases: readonly GasOff[]): readonly GasOff[] {
   return [...sum.values()]
 }
 
+/** Whether a dry solid turns to another when it is wetted; what lies as it came has equations of its own. */
+const isWetted = (solid: string) => !LIES_AS_IT_CAME.has(solid)
+
 /** A tube with what a step did and showed. */
 export function shown(
   tube: Tube,
@@ -168,7 +172,7 @@ export function shown(
   return {
     tube: { ...tube, contents, view: after, peak: after.solids.length === 0 ? 0 : peak, above: gases },
     shown: describe(unknown ? [{ kind: 'notKnown' }] : facts, after, gases, () =>
-      equationsOf(tube.view, Object.keys(tube.contents.dry), during, redox, gases),
+      equationsOf(tube.view, Object.keys(tube.contents.dry).filter(isWetted), during, redox, gases),
     ),
   }
 }

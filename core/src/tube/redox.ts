@@ -22,6 +22,7 @@ export const INERT_COLOURS: Readonly<Record<string, SeenColour>> = {
   Cr2O3: 'green',
   HgO: 'orange',
   PbO2: 'brown',
+  SnO2: 'white',
   Pb3O4: 'orange',
 }
 

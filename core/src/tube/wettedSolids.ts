@@ -1,3 +1,5 @@
+import { ALLOYS } from './alloyTable.ts'
+
 /** What one mol of a solid is in water where equilibrium does not know the solid itself. */
 export interface Wetted {
   /** What dissolves, mol by formula. */
@@ -6,8 +8,11 @@ export interface Wetted {
   readonly stays: Readonly<Record<string, number>>
 }
 
-/** Metals and slow oxides lie in a liquid as they came; what they do there has rules of its own. */
-export const LIES_AS_IT_CAME: ReadonlySet<string> = new Set(['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'CuO', 'NiO', 'MnO2'])
+/** Metals, alloys and slow oxides lie in a liquid as they came; what they do there has rules of its own. */
+export const LIES_AS_IT_CAME: ReadonlySet<string> = new Set([
+  ...['Mg', 'Al', 'Zn', 'Fe', 'Cu', 'CuO', 'NiO', 'MnO2'],
+  ...Object.keys(ALLOYS),
+])
 
 /** Metals that others put out of solution. */
 export const DEPOSITS: ReadonlySet<string> = new Set(['Cu', 'Ag', 'Pb'])
