@@ -42,6 +42,21 @@ describe('the report of a titration', () => {
     ])
   })
 
+  it('without questions says what was done; a sheet has questions, asked or not', () => {
+    const aim = (text?: string) =>
+      saidIn(
+        sectionsOf('iron-in-lawn-sand', (task) => {
+          task.questions = []
+          task.brief = text === undefined ? undefined : { text }
+        }),
+        'aim',
+      )
+    expect(aim()).toEqual(['To record what was measured and seen by titration with potassium manganate(VII).'])
+    expect(aim('Titrate F4 with F2.')).toEqual([
+      'To answer the questions of the sheet by titration with potassium manganate(VII).',
+    ])
+  })
+
   it('names the apparatus with its sizes', () => {
     const [list] = section(sections, 'apparatus')?.blocks ?? []
     expect(list?.kind === 'list' && list.items.map(plain)).toEqual(

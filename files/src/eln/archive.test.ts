@@ -169,7 +169,7 @@ const TASK = 'bench/iron-in-lawn-sand/task.hoplark.json'
 describe('an archive that is not what it was', () => {
   it.each<[string, Uint8Array, string]>([
     ['a reading changed behind its back', tampered(TASK, (text) => text.replace('21.30', '21.35')), 'checksum differs'],
-    ['a file taken out', tampered('bench/iron-in-lawn-sand/report.html', () => undefined), 'missing from the archive'],
+    ['a file taken out', tampered('bench/iron-in-lawn-sand/report.html', () => undefined), 'missing from bench.eln'],
     ['metadata that are no JSON', tampered(METADATA, (text) => text.slice(0, 100)), 'cannot be read'],
     ['metadata without a graph', tampered(METADATA, () => '{}'), 'hold no list of files'],
     ['no metadata', tampered(METADATA, () => undefined), `it has no ${METADATA_FILE}`],
@@ -177,6 +177,7 @@ describe('an archive that is not what it was', () => {
     ['another photograph', tampered('bench/iron-in-lawn-sand/photographs/photo1.png', () => 'x'), 'checksum differs'],
   ])('is refused: %s', (_, bytes, says) => {
     expect(() => readArchive(bytes, 'bench.eln')).toThrow(says)
+    expect(() => readArchive(bytes, 'bench.eln')).toThrow('bench.eln')
   })
 
   it('imports nothing where one of its tasks is none', () => {
@@ -186,7 +187,7 @@ describe('an archive that is not what it was', () => {
       'a/one.hoplark.json': new TextEncoder().encode(JSON.stringify(LAWN_SAND)),
       'a/two.hoplark.json': new TextEncoder().encode('{"format":"something else"}'),
     })
-    expect(() => readArchive(bytes, 'a.eln')).toThrow('“a/two.hoplark.json”: format: must be')
+    expect(() => readArchive(bytes, 'a.eln')).toThrow('“a/two.hoplark.json” in a.eln: format: must be')
   })
 
   it('knows an archive of another notebook, which holds no task of ours', () => {

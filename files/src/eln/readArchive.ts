@@ -41,19 +41,19 @@ function entitiesOf(bytes: Uint8Array | undefined, name: string): readonly Entit
 const isFile = ({ '@type': type }: Entity) => (Array.isArray(type) ? type : [type]).includes('File')
 
 /** Every file that the metadata name must be there, and be what it was when the archive was written. */
-function verify(entities: readonly Entity[], files: Files, root: string): void {
+function verify(entities: readonly Entity[], files: Files, root: string, name: string): void {
   for (const entity of entities.filter(isFile)) {
     const path = decodeURIComponent(entity['@id'].replace(/^\.\//, ''))
     if (/^[a-z][a-z0-9+.-]*:/i.test(path)) continue
     const bytes = files.get(`${root}${path}`)
-    if (!bytes) throw damaged(`“${path}” is missing from the archive.`)
+    if (!bytes) throw damaged(`“${path}” is missing from ${name}.`)
     const { sha256 } = entity
     if (typeof sha256 === 'string' && sha256.toLowerCase() !== checksumOf(bytes))
-      throw damaged(`“${path}” is not what it was when the archive was written: its checksum differs.`)
+      throw damaged(`“${path}” in ${name} is not what it was when the archive was written: its checksum differs.`)
   }
 }
 
-function parcelOf(files: Files, path: string): Parcel {
+function parcelOf(files: Files, path: string, name: string): Parcel {
   const folder = path.slice(0, path.lastIndexOf('/') + 1)
   const bytes = files.get(path) ?? new Uint8Array()
   try {
@@ -61,13 +61,17 @@ function parcelOf(files: Files, path: string): Parcel {
     const pictures = (task.photographs ?? []).flatMap((photograph) => {
       const picture = files.get(`${folder}${photographFile(photograph)}`)
       if (picture && checksumOf(picture) !== photograph.sha256)
-        throw damaged(`The photograph “${photograph.id}” is not the one that the record names.`)
+        throw damaged(`The photograph “${photograph.id}” in ${name} is not the one that the record names.`)
       return picture ? [[photograph.id, picture] as const] : []
     })
     return { task, photographs: new Map(pictures) }
   } catch (error) {
     if (error instanceof TaskFileError)
-      throw new FileError('archive.task', `“${path}”: ${error.message}`, 'Mend the task file, or import the others one by one.')
+      throw new FileError(
+        'archive.task',
+        `“${path}” in ${name}: ${error.message}`,
+        'Mend the task file, or import the others one by one.',
+      )
     throw error
   }
 }
@@ -81,7 +85,7 @@ export function readArchive(bytes: Uint8Array, name: string): readonly Parcel[] 
   const files = readZip(bytes, name)
   const root = crateRoot(files, name)
   const entities = entitiesOf(files.get(`${root}${METADATA_FILE}`), name)
-  verify(entities, files, root)
+  verify(entities, files, root, name)
   const tasks = [...files.keys()].filter((path) => path.startsWith(root) && path.endsWith('.hoplark.json'))
   if (tasks.length === 0)
     throw new FileError(
@@ -89,5 +93,5 @@ export function readArchive(bytes: Uint8Array, name: string): readonly Parcel[] 
       `${name} holds no task file.`,
       'It comes from another notebook; import a task file of ours.',
     )
-  return tasks.map((path) => parcelOf(files, path))
+  return tasks.map((path) => parcelOf(files, path, name))
 }

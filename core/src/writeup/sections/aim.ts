@@ -57,7 +57,9 @@ export function aimSection({ task }: Facts): Section<Proposed> | undefined {
   const more = all.length > MOST_NAMED ? [counted(all.length - MOST_NAMED, 'more', 'more')] : []
   const how = listed(ways(task))
   if (named.length === 0 && how === '') return undefined
-  const what = named.length > 0 ? `To find ${listed([...named, ...more])}` : 'To answer the questions of the sheet'
+  const ofSheet = (task.brief?.text ?? '').trim() !== ''
+  const unnamed = ofSheet ? 'To answer the questions of the sheet' : 'To record what was measured and seen'
+  const what = named.length > 0 ? `To find ${listed([...named, ...more])}` : unnamed
   const first = ends[0]
   return {
     id: 'aim',
