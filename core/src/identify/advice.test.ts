@@ -6,6 +6,7 @@ import { ENOUGH } from './nextTests.ts'
 import { identify, tube } from './testing/records.ts'
 import { TESTS_OF } from './tests.ts'
 import { presentFrom } from './thresholds.ts'
+import { stillOpen } from './weighTests.ts'
 
 it('says enough when the question is answered', () => {
   const tubes = [
@@ -51,6 +52,20 @@ it('dissolves a dry sample before it tests it in solution', () => {
 
 it('says enough only where every ion of the answer is said to be present, whatever the doubts', () => {
   expect(ENOUGH).toBeGreaterThanOrEqual(presentFrom({ steps: [-99] }, 1, true))
+})
+
+it('goes on asking which ions it is where nothing of the list fits well', () => {
+  const [one, other] = CANDIDATES
+  if (!one || !other) throw new Error('There are no ions.')
+  const scored = [
+    { hypothesis: { ions: [] }, kind: 'other', prior: 0, steps: [] },
+    { hypothesis: { ions: [one] }, prior: 0, steps: [] },
+    { hypothesis: { ions: [other] }, prior: 0, steps: [] },
+  ] as const
+  const open = stillOpen(scored, [0.999_98, 1e-5, 1e-5])
+  expect(open.map(({ weight }) => weight)).toEqual([0.5, 0.5])
+  // Beside what is likely, what is hardly so is no more asked about.
+  expect(stillOpen(scored, [0, 0.999_99, 1e-5])).toHaveLength(1)
 })
 
 it('parts chloride from iodide, and finds aluminium under copper, with a filter', () => {

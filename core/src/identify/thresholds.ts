@@ -3,7 +3,7 @@ import type { Scored } from './scored.ts'
 // Chosen from the reliability diagrams of simulated and written records: docs/chemistry.md.
 
 /** An ion is present from here on where the likeliest answer explains every step. */
-const PRESENT = 0.8
+const PRESENT = 0.85
 /** The same where a step contradicts it: what went wrong there may have gone wrong elsewhere. */
 const PRESENT_IN_DOUBT = 0.97
 /** The same of what is seldom handed out, and not named by the sheet. */

@@ -16,7 +16,7 @@ const STILL_OPEN = 200
 const PLAYED_IN_FULL = 16
 /** So much of what may come of a test has to be foretold, of how likely it is. */
 const FORETOLD = 0.98
-/** What is less likely changes no advice. */
+/** What is less likely, of all that is some set of ions or a known whole, changes no advice. */
 const HARDLY_OPEN = 1e-4
 /** An ion is thought of from so likely on. */
 const THOUGHT_OF = 0.03
@@ -95,13 +95,14 @@ export function stillOpen(scored: readonly Scored[], weights: readonly number[])
   const sums = new Map<Hypothesis, number>()
   for (const [index, { hypothesis, kind }] of scored.entries())
     if (kind !== 'other') sums.set(hypothesis, (sums.get(hypothesis) ?? 0) + (weights[index] ?? 0))
+  const all = [...sums.values()].reduce((sum, weight) => sum + weight, 0)
   const likeliest = [...sums]
-    .map(([hypothesis, weight], index) => ({ hypothesis, weight, turn: (index * SPREAD) % sums.size }))
+    .map(([hypothesis, weight], index) => ({ hypothesis, weight: weight / all, turn: (index * SPREAD) % sums.size }))
+    .filter(({ weight }) => weight > HARDLY_OPEN)
     .toSorted((a, b) => b.weight - a.weight || a.turn - b.turn)
     .slice(0, STILL_OPEN)
-    .filter(({ weight }) => weight > HARDLY_OPEN)
-  const all = likeliest.reduce((sum, { weight }) => sum + weight, 0)
-  return likeliest.map(({ hypothesis, weight }) => ({ hypothesis, weight: weight / all }))
+  const open = likeliest.reduce((sum, { weight }) => sum + weight, 0)
+  return likeliest.map(({ hypothesis, weight }) => ({ hypothesis, weight: weight / open }))
 }
 
 function ionsThoughtOf(open: readonly Open[]): ReadonlySet<string> {
