@@ -1,10 +1,10 @@
 import { ALLOYS, type Alloy, isAlloy } from './alloyTable.ts'
 import { type Contents, NONE, settle } from './contents.ts'
-import { LESS_REACTIVE, type MetalsDid, MUCH, reactMetals } from './metals.ts'
+import { LESS_REACTIVE, type MetalsDid, reactMetals } from './metals.ts'
 import { dissolveInNitricAcid, nitricIn } from './nitricAcid.ts'
 import { ACID, ALKALI } from './thresholds.ts'
 
-/** Least of an alloy that is worth telling, mol. */
+/** Least of an alloy, or of an ion beside it, that is worth telling, mol. */
 const LEAST = 1e-7
 
 /** What a liquid does to the alloy that lies in it; metals that lie there by themselves react as metals do. */
@@ -29,7 +29,7 @@ function withLeft(contents: Contents, name: string, left: number): Contents {
 
 /** Whether no rule says what happens: ions that it might put out of solution, and for some hot acid or alkali. */
 function isUnknown(contents: Contents, { holds, whenHot }: Alloy): boolean {
-  const among = LESS_REACTIVE.some((component) => !(component in holds) && (contents.amounts[component] ?? 0) > MUCH)
+  const among = LESS_REACTIVE.some((component) => !(component in holds) && (contents.amounts[component] ?? 0) > LEAST)
   if (among || whenHot === 'nothing' || !contents.hot) return among
   const { pH } = settle(contents)
   return pH < ACID || pH > ALKALI

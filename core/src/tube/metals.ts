@@ -73,7 +73,7 @@ export const LESS_REACTIVE: readonly Component[] = [
   'Cr',
 ]
 /** So much of them is worth telling, mol. */
-export const MUCH = 1e-5
+const MUCH = 1e-5
 
 /** Whether a metal lies among ions of which no rule says what it does to them. */
 function isUnknown({ amounts }: Contents, { name, displaces }: Metal): boolean {
