@@ -18,7 +18,9 @@ export function reactAlloys(contents: Contents, warming: boolean): MetalsDid {
     const { used, ...did } = dissolveInNitricAcid(contents, alloy.holds, amount, nitric === 'concentrated')
     return { ...did, contents: withLeft(did.contents, name, amount - used) }
   }
-  return { contents, off: [], equations: [], ...(isUnknown(contents, alloy) ? { unknown: true } : {}) }
+  // A piece of metal that was put in beside it reacts as it does anywhere.
+  const did = reactMetals(contents, warming)
+  return isUnknown(contents, alloy) ? { ...did, unknown: true } : did
 }
 
 function withLeft(contents: Contents, name: string, left: number): Contents {

@@ -23,6 +23,7 @@ describe('a metal or an oxide that is the sample', () => {
     ['brass', [add('HCl(aq)', 'excess')], /insoluble/],
     ['brass', [add('HNO3(aq)', 'excess'), WARM], /^precipitate dissolved giving a blue solution.*brown gas/],
     ['brass', [add('H2O(l)'), add('AgNO3(aq)', 'drops')], /^not known to the model$/],
+    ['brass', [add('NaOH(aq)', 'excess'), add('Al(s)', 'piece'), WARM], /pop at a lighted splint/],
     ['bronze', [add('HNO3(conc)', 'excess')], /turned white.*solution blue.*brown gas/],
     ['solder', [add('HNO3(aq)', 'excess'), WARM, { do: 'filter' }, add('H2SO4(aq)')], /^white precipitate$/],
     ['solder', [add('HCl(aq)', 'excess'), WARM], /^not known to the model$/],
