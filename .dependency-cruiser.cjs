@@ -27,6 +27,7 @@ const floors = [
   'uncertainty',
   'check',
   'stages',
+  'proposal',
   'guide',
   'brief',
   'planner',

@@ -151,7 +151,7 @@ test('a wrong reading is said at once, points to its cell, and is mended by one 
   await expect(check).not.toContainText('burettes count downwards')
   // What is no number is kept in the cell and not in the record.
   await final.fill('47..0')
-  await expect(page.getByRole('alert')).toContainText('digits and a point only')
+  await expect(page.getByRole('alert')).toContainText('47..0 has 2 decimal points')
   await page.keyboard.press('Escape')
   await expect(final).toHaveValue('21.80')
   // A decimal comma is taken as a point.

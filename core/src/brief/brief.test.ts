@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { readTask } from '../record/index.ts'
-import { checkBalance, parseEquation } from '../substance/index.ts'
-import { proposeEquation } from './equation/propose.ts'
 import { findLabels } from './label/candidates.ts'
 import { placesTyped } from './mend/places.ts'
 import { thingsIn } from './mention/things.ts'
@@ -129,38 +127,6 @@ describe('when something is read', () => {
     expect(placesTyped('0 to 2 by 0.5')).toEqual(['0.0', '0.5', '1.0', '1.5', '2.0'])
     expect(placesTyped('0, 20, 40; 60')).toEqual(['0', '20', '40', '60'])
     expect(placesTyped('often')).toEqual([])
-  })
-})
-
-const imbalanceOf = (equation = '') => checkBalance(parseEquation(equation))
-
-describe('an equation that the sheet does not give', () => {
-  const bases = ['NaOH', 'KOH', 'Na2CO3', 'NaHCO3', 'K2CO3', 'Ca(OH)2', 'Ba(OH)2', 'Mg(OH)2', 'NH3', 'CaCO3', 'MgO']
-  const acids = ['HCl', 'HNO3', 'H2SO4', 'CH3COOH', 'H2C2O4']
-
-  it.each(bases.flatMap((base) => acids.map((acid) => [acid, base] as const)))('of %s with %s is balanced', (acid, base) => {
-    const equation = proposeEquation(acid, base)
-    expect(equation).toBeDefined()
-    expect(imbalanceOf(equation)).toEqual([])
-    expect(proposeEquation(base, acid)).toBe(equation)
-  })
-
-  it.each([
-    ['KMnO4', 'FeSO4'],
-    ['KMnO4', 'H2C2O4'],
-    ['KMnO4', 'H2O2'],
-    ['K2Cr2O7', 'FeSO4'],
-    ['Na2S2O3', 'I2'],
-    ['NaOH', 'KHC8H4O4'],
-    ['NaOH', 'C6H8O7'],
-    ['AgNO3', 'NaCl'],
-  ])('of %s with %s is balanced', (burette, flask) => {
-    expect(imbalanceOf(proposeEquation(burette, flask))).toEqual([])
-  })
-
-  it('is none where nothing is usual', () => {
-    expect(proposeEquation('NaOH', 'NaCl')).toBeUndefined()
-    expect(proposeEquation(undefined, 'HCl')).toBeUndefined()
   })
 })
 

@@ -1,4 +1,4 @@
-import { type FindOf, materialLabel, type Quantity, type Question, type Task } from '../record/index.ts'
+import { type FindOf, materialLabel, placeSays, type Quantity, type Question, type Task } from '../record/index.ts'
 import type { Formula } from '../substance/index.ts'
 import { sumOf } from '../sums/index.ts'
 import type { Assessment } from '../titration/index.ts'
@@ -79,7 +79,7 @@ function inPlace(bench: Bench, find: FindOf<'mass' | 'amount'>, quantity: 'mass'
 }
 
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const inLabel = (task: Task, find: { readonly in: string }) => `in ${materialLabel(task, find.in)}`
+const inLabel = (task: Task, find: { readonly in: string }) => `in ${placeSays(task, find.in)}`
 
 /** Every kind of question. One that lacks something here does not compile. */
 const QUESTION_KINDS: { readonly [Kind in Quantity]: QuestionKind<FindOf<Kind>> } = {

@@ -8,6 +8,11 @@ const TASK = readTask({
     { id: 'F1', label: 'lawn sand', form: 'solid' },
     { id: 'F2', label: 'F2', form: 'solution' },
   ],
+  parts: [
+    { id: 't1', kind: 'titration', burette: 'F2', flask: [], reactions: [], runs: [] },
+    { id: 'w1', kind: 'weighing', of: 'F1' },
+    { id: 'h1', kind: 'heating', of: 'F1', masses: [] },
+  ],
 })
 
 describe('what a question asks, in words', () => {
@@ -15,6 +20,10 @@ describe('what a question asks, in words', () => {
     [{ quantity: 'meanTitre', in: 't1' }, 'Mean titre'],
     [{ quantity: 'mass', of: 'Fe', in: 'F1' }, 'Mass of Fe in lawn sand'],
     [{ quantity: 'amount', of: 'Fe2+', in: 'F2' }, 'Amount of Fe2+ in F2'],
+    [{ quantity: 'amount', of: 'Fe2+', in: 't1/titre' }, 'Amount of Fe2+ in the mean titre'],
+    [{ quantity: 'amount', of: 'Fe2+', in: 't1/flask' }, 'Amount of Fe2+ in the conical flask'],
+    [{ quantity: 'mass', of: 'Fe', in: 'w1' }, 'Mass of Fe in the lawn sand weighed'],
+    [{ quantity: 'mass', of: 'H2O', in: 'h1' }, 'Mass of H2O in lawn sand'],
     [{ quantity: 'concentration', of: 'NaOH', in: 'F2' }, 'Concentration of NaOH in F2'],
     [{ quantity: 'massConcentration', of: 'Ca', in: 'F2' }, 'Mass concentration of Ca in F2'],
     [{ quantity: 'massPercent', of: 'Fe', in: 'F1' }, 'Percentage by mass of Fe in lawn sand'],

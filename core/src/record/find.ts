@@ -12,6 +12,22 @@ export function materialLabel(task: Task, id: string): string {
   return findMaterial(task, id)?.label || id || 'a solution still to be named'
 }
 
+const IN_TITRATION: Readonly<Record<string, string>> = {
+  flask: 'the conical flask',
+  titre: 'the mean titre',
+  before: 'what reacted before it',
+}
+
+/** What a place that a question asks about is called in a sentence: `the conical flask`, `the F1 weighed`, a label. */
+export function placeSays(task: Task, name: string): string {
+  const [id = '', role = ''] = name.split('/')
+  const part = findById<Part>(task.parts, id)
+  const title = part?.title ? ` (${part.title})` : ''
+  if (part?.kind === 'titration' && IN_TITRATION[role]) return `${IN_TITRATION[role]}${title}`
+  if (part?.kind === 'weighing') return `the ${materialLabel(task, part.of)} weighed${title}`
+  return materialLabel(task, part?.kind === 'heating' ? part.of : name)
+}
+
 /** The material in the burette of a titration; an id that none has while it is open which. */
 export function buretteOf({ burette }: Pick<PartOf<'titration'>, 'burette'>): string {
   return burette ?? ''

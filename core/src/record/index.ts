@@ -23,6 +23,7 @@ export {
   makerOf,
   materialLabel,
   partTitle,
+  placeSays,
   sampleForms,
   sampleLooks,
   weighingOf,
@@ -45,6 +46,7 @@ export { LARGEST_PHOTOGRAPH, PHOTOGRAPH_TYPES } from './photographs.ts'
 export { QuestionSchema } from './questions.ts'
 export { type FileFault, readTask, readTaskText, TaskFileError, writeTask } from './read.ts'
 export { isStartingText, newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet } from './starting.ts'
+export { sheetNamed } from './sheetNamed.ts'
 export { stepName, stepPath } from './stepName.ts'
 export { TaskSchema } from './task.ts'
 export { parseTaskFile, readTaskFileBytes } from './taskBytes.ts'

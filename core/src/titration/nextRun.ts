@@ -29,6 +29,8 @@ export type NextRun =
     }
   /** A reading that the burette has not got: nothing is built on it. */
   | { readonly kind: 'readAgain'; readonly run: number; readonly reading: string; readonly lastMark: string }
+  /** A run whose final reading lies above its initial one: one of them is wrong, and nothing is built on either. */
+  | { readonly kind: 'upsideDown'; readonly run: number; readonly initial: string; readonly final: string }
   /** Enough titres agree. */
   | { readonly kind: 'stop' }
 
@@ -78,6 +80,16 @@ function offScale({ runs }: PartOf<'titration'>, burette: Conventions['burette']
   return undefined
 }
 
+/** The first run whose final reading lies above its initial one. */
+function upsideDown({ runs }: PartOf<'titration'>): { run: number; initial: string; final: string } | undefined {
+  for (const [run, { initial, final }] of runs.entries()) {
+    if (initial === undefined || final === undefined) continue
+    const readings = { initial: entryText(initial), final: entryText(final) }
+    if (new Exact(readings.final).lt(readings.initial)) return { run, ...readings }
+  }
+  return undefined
+}
+
 /**
  * Advises the next run: to which reading to run in quickly, where the end is expected, whether the burette holds
  * enough, and whether another run is needed at all.
@@ -86,6 +98,8 @@ export function adviseNextRun(part: PartOf<'titration'>, assessment: Assessment,
   const { burette } = setting.conventions
   const impossible = offScale(part, burette)
   if (impossible) return { kind: 'readAgain', ...impossible, lastMark: burette.capacity }
+  const reversed = upsideDown(part)
+  if (reversed) return { kind: 'upsideDown', ...reversed }
   const index = openRun(part)
   const open = index === undefined ? undefined : part.runs[index]
   const started = open?.initial !== undefined

@@ -1,4 +1,4 @@
-import { decimalPlaces, Exact, fitToStep, isOnStep, stepPlaces, symbolOf } from '../number/index.ts'
+import { decimalPlaces, Exact, fitToStep, isOnStep, meantOn, stepPlaces, symbolOf } from '../number/index.ts'
 import type { Problem } from '../problem/index.ts'
 import { type Conventions, type Entry, entryText, isWithin, type PartOf, type Path, path, type Run } from '../record/index.ts'
 import { type AssessedRun, type Assessment, assessTitration } from './assess.ts'
@@ -22,7 +22,11 @@ function checkReading(entry: Entry, place: Place, conventions: Conventions): rea
   const value = new Exact(text)
   const unit = symbolOf(conventions.volumeUnit)
   const facts = { called: place.called, text }
-  if (value.gt(capacity)) return [titrationProblem('reading.pastCapacity', place.at, { ...facts, capacity, unit })]
+  if (value.gt(capacity)) {
+    const meant = meantOn(text, { step, most: capacity })
+    const offer = meant.kind === 'asked' ? { label: `Write ${meant.text}`, set: [{ at: place.at, text: meant.text }] } : undefined
+    return [titrationProblem('reading.pastCapacity', place.at, { ...facts, capacity, unit }, offer)]
+  }
   if (value.isNegative()) return [titrationProblem('reading.negative', place.at, facts)]
   const onStep = isOnStep(text, step)
   const places = stepPlaces(step)

@@ -50,6 +50,16 @@ describe('a titre', () => {
     expect(levelBefore(wrong, 2, BURETTE)).toBe('25.00')
   })
 
+  it('nothing is advised from a run that ends above where it began', () => {
+    const wrong = titration(['rough', '0.00', '25.00'], ['accurate', '24.50', '0.10'])
+    expect(adviseNextRun(wrong, assessTitration(wrong, setting), setting)).toEqual({
+      kind: 'upsideDown',
+      run: 1,
+      initial: '24.50',
+      final: '0.10',
+    })
+  })
+
   it('never drifts: decimal sums are those of whole hundredths', () => {
     const reading = fc.integer({ min: 0, max: 5000 })
     fc.assert(

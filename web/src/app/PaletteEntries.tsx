@@ -2,31 +2,30 @@ import { path, writePath } from '@hop-lark/core/record'
 import { Command } from 'cmdk'
 import { type ReactNode, Suspense } from 'react'
 import { useNavigate, useParams } from 'react-router'
+import { ACTS_OF_STAGE, actThere } from '../keys/actsElsewhere.ts'
+import { KeyOf } from '../keys/KeyHint.tsx'
+import { usePageActions } from '../keys/pageActions.ts'
 import { useDerived, useTask } from '../notebook/derived.ts'
-import { useReference } from '../reference/useReference.ts'
+import { useNotebook } from '../notebook/store.ts'
 import { later } from '../ui/later.tsx'
 import { goTo } from './goTo.ts'
 import { useTheme } from './theme.ts'
-import { turnBack } from './turnBack.ts'
 
 const GuideEntries = later(() => import('../guide/GuideEntries.tsx').then((module) => module.GuideEntries))
 const ReferenceEntries = later(() => import('../reference/ReferenceEntries.tsx').then((module) => module.ReferenceEntries))
 
-interface EntriesProps {
-  readonly done: () => void
-  readonly onHelp: () => void
-}
-
-/** Everything that can be found: stages, what is to be checked, materials, actions, the reference. */
-export function PaletteEntries({ done, onHelp }: EntriesProps) {
+/** Everything that can be found: what can be done here and elsewhere, stages, what is to be checked, materials, the reference. */
+export function PaletteEntries({ done }: { readonly done: () => void }) {
   const then = (act: () => void) => () => {
     done()
     act()
   }
+  const inTask = useNotebook(({ task }) => task !== undefined)
   return (
     <>
-      <InTheTask then={then} />
-      <Actions then={then} onHelp={onHelp} />
+      <Here then={then} />
+      {inTask && <InTheTask then={then} />}
+      <Always then={then} />
       <Group heading="How it is done">
         <Suspense fallback={null}>
           <GuideEntries done={done} item={entry} />
@@ -49,16 +48,38 @@ const entry = (value: string, onSelect: () => void, children: ReactNode) => (
 
 type Then = (act: () => void) => () => void
 
+/** What can be done where the student is, as the page tells it. */
+function Here({ then }: { readonly then: Then }) {
+  const actions = usePageActions((state) => state.actions)
+  return (
+    <Group heading="Here">
+      {Object.entries(actions)
+        .filter(([, { key }]) => key !== 'palette')
+        .map(([id, { says, words = '', key, act }]) => (
+          <Item key={id} value={`${says} ${words}`} onSelect={then(act)}>
+            {says}
+            {key && (
+              <span className="ml-auto">
+                <KeyOf action={key} />
+              </span>
+            )}
+          </Item>
+        ))}
+    </Group>
+  )
+}
+
 function InTheTask({ then }: { readonly then: Then }) {
   const { stages, problems } = useDerived()
   const task = useTask()
-  const { taskId = '' } = useParams()
+  const { taskId = '', stageId } = useParams()
   const navigate = useNavigate()
+  const addressOf = (stage: string) => `/task/${taskId}/${stage}`
   return (
     <>
       <Group heading="Stages">
         {stages.map(({ id, title, figure }) => (
-          <Item key={id} value={`${title} ${id}`} onSelect={then(() => void navigate(`/task/${taskId}/${id}`))}>
+          <Item key={id} value={`${title} ${id}`} onSelect={then(() => void navigate(addressOf(id)))}>
             {title} <span className="num ml-auto text-sm text-ink-soft">{figure}</span>
           </Item>
         ))}
@@ -76,6 +97,21 @@ function InTheTask({ then }: { readonly then: Then }) {
           ))}
         </Group>
       )}
+      <Group heading="On other pages">
+        {stages
+          .filter(({ id }) => id !== stageId)
+          .flatMap(({ id, kind, title }) =>
+            (ACTS_OF_STAGE[kind] ?? []).map((says) => (
+              <Item
+                key={`${id} ${says}`}
+                value={`${says} ${title} ${id}`}
+                onSelect={then(() => actThere(navigate, addressOf(id), says))}
+              >
+                {says} <span className="ml-auto text-sm text-ink-soft">{title}</span>
+              </Item>
+            )),
+          )}
+      </Group>
       <Group heading="Materials">
         {task.materials.map(({ id, label, solute }) => (
           <Item
@@ -91,26 +127,20 @@ function InTheTask({ then }: { readonly then: Then }) {
   )
 }
 
-function Actions({ then, onHelp }: { readonly then: Then; readonly onHelp: () => void }) {
+/** What can be done from anywhere. */
+function Always({ then }: { readonly then: Then }) {
   const navigate = useNavigate()
   const choose = useTheme((state) => state.choose)
   const actions: readonly (readonly [says: string, words: string, act: () => void])[] = [
-    ['Undo', 'undo', () => turnBack('undo', navigate)],
-    ['Redo', 'redo', () => turnBack('redo', navigate)],
-    ['To the shelf', 'shelf tasks', () => void navigate('/')],
-    [
-      'Open the reference',
-      'reference reagents ions gases flames colours indicators glassware',
-      () => useReference.getState().show(),
-    ],
-    ['List the keys', 'keys shortcuts help', onHelp],
-    ['Dark theme', 'dark theme', () => choose('dark')],
-    ['Light theme', 'light theme', () => choose('light')],
+    ['To the shelf', 'shelf tasks home', () => void navigate('/')],
+    ['Dark theme', 'dark theme night', () => choose('dark')],
+    ['Light theme', 'light theme day', () => choose('light')],
+    ['Light or dark as the device', 'theme device', () => choose('device')],
   ]
   return (
-    <Group heading="Actions">
+    <Group heading="Always">
       {actions.map(([says, words, act]) => (
-        <Item key={words} value={words} onSelect={then(act)}>
+        <Item key={words} value={`${says} ${words}`} onSelect={then(act)}>
           {says}
         </Item>
       ))}
@@ -142,7 +172,7 @@ function Item({
     <Command.Item
       value={value}
       onSelect={onSelect}
-      className="flex min-h-10 cursor-pointer items-center gap-3 rounded-lg px-3 data-[selected=true]:bg-hop-wash"
+      className="flex min-h-10 cursor-pointer items-center gap-3 border-l-3 border-transparent px-3 data-[selected=true]:border-hop data-[selected=true]:bg-hop-wash"
     >
       {children}
     </Command.Item>

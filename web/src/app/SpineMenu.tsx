@@ -3,7 +3,9 @@ import { DropdownMenu } from 'radix-ui'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { ApiError, api } from '../notebook/api.ts'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useTask } from '../notebook/derived.ts'
+import { downloadTask } from '../notebook/download.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { MENU, MENU_ITEM } from '../ui/menu.ts'
 import { type Theme, useTheme } from './theme.ts'
@@ -30,6 +32,8 @@ export function SpineMenu() {
       toast(`${error.message} ${error.mend}`)
     }
   }
+  usePageAction({ says: 'Export the task file', words: 'save download', act: () => downloadTask(task) })
+  usePageAction({ says: 'Duplicate the task', words: 'copy', act: () => void duplicate() })
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger aria-label="Menu" className="rounded p-2 hover:bg-hair">

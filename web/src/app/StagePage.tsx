@@ -12,6 +12,7 @@ import { useDerived, useTask } from '../notebook/derived.ts'
 import { later } from '../ui/later.tsx'
 import { WorkOutPage } from '../working/WorkOutPage.tsx'
 import { Sheet } from './Sheet.tsx'
+import { useDocumentTitle } from './useDocumentTitle.ts'
 
 // The reader of sheets, charts and the chemistry of tubes are heavy, so they come with the page that needs them, or when there is time.
 const BriefPage = later(() => import('../brief/BriefPage.tsx').then((module) => module.BriefPage))
@@ -28,6 +29,7 @@ export function StagePage() {
   const task = useTask()
   const { stages } = useDerived()
   const stage = stages.find(({ id }) => id === stageId)
+  useDocumentTitle(stage?.title ?? '', task.title)
   if (stage?.kind === 'brief') return waiting('Unfolding the sheet …', <BriefPage />)
   if (stage?.kind === 'work-out') return <WorkOutPage />
   if (stage?.kind === 'write-up') return waiting('Writing up …', <WriteUpPage />)

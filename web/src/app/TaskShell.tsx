@@ -1,20 +1,13 @@
-import { Suspense, useEffect } from 'react'
+import { useEffect } from 'react'
 import { Outlet, useNavigate, useParams } from 'react-router'
-import { useGuide } from '../guide/useGuide.ts'
 import type { ApiError } from '../notebook/api.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { watchTask } from '../notebook/watchTask.ts'
-import { useReference } from '../reference/useReference.ts'
 import { Button } from '../ui/Button.tsx'
-import { later } from '../ui/later.tsx'
 import { useStable } from '../ui/useStable.ts'
-import { Palette } from './Palette.tsx'
+import { Everywhere } from './Everywhere.tsx'
 import { Spine } from './Spine.tsx'
-import { useShortcuts } from './useShortcuts.tsx'
 import { useWhenBack } from './useWhenBack.ts'
-
-const GuideDialog = later(() => import('../guide/GuideDialog.tsx').then((module) => module.GuideDialog))
-const ReferenceDrawer = later(() => import('../reference/ReferenceDrawer.tsx').then((module) => module.ReferenceDrawer))
 
 /** Opens the task of the address and lays out spine, sheet and margin; each page brings its own margin. */
 export function TaskShell() {
@@ -36,25 +29,11 @@ export function TaskShell() {
 }
 
 function OpenTask() {
-  const shortcuts = useShortcuts()
-  const reference = useReference((state) => state.open)
-  const guide = useGuide((state) => state.id)
   return (
     <div className="page-frame grid min-h-full bg-sheet max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:grid-rows-[auto_1fr] min-[900px]:h-full min-[900px]:grid-cols-[13rem_1fr]">
       <Spine />
       <Outlet />
-      <Palette open={shortcuts.palette} onOpenChange={shortcuts.setPalette} onHelp={() => shortcuts.setHelp(true)} />
-      {shortcuts.dialog}
-      {guide !== '' && (
-        <Suspense fallback={null}>
-          <GuideDialog />
-        </Suspense>
-      )}
-      {reference && (
-        <Suspense fallback={null}>
-          <ReferenceDrawer />
-        </Suspense>
-      )}
+      <Everywhere />
     </div>
   )
 }

@@ -75,7 +75,7 @@ describe('a chromatogram', () => {
 
   it('another spot of a reference is a reference, too', () => {
     open()
-    typeInto('next sample', 'crottle')
+    typeInto('next sample; a star after its name makes it a reference', 'crottle')
     typeInto('next distance', '6.3')
     expect(spots().at(-1)).toMatchObject({ label: 'crottle', known: true })
   })

@@ -70,7 +70,7 @@ function nowOf(task: Task, reading: SheetReading | undefined, open: number): Now
     return {
       title: asked === 1 ? 'One thing to settle.' : `${asked} things to settle.`,
       says: reading.gaps[0] && <GapCard key={reading.gaps[0].id} gap={reading.gaps[0]} current />,
-      or: 'The keys 1 to 9 answer. What is settled is used for the rest of the sheet.',
+      or: 'What is settled is used for the rest of the sheet.',
       caution: CAUTION,
     }
   if (reading && open > 0)
@@ -83,12 +83,12 @@ function nowOf(task: Task, reading: SheetReading | undefined, open: number): Now
     return {
       title: 'By the timetable',
       says: <NextStep reading={reading} />,
-      or: 'Readings go to the stages on the left: Alt 2 to the first.',
+      or: 'Readings go to the stages.',
       caution: CAUTION,
     }
   return {
     title: task.materials.length === 0 ? 'Paste the task sheet, or list what is on the bench.' : 'Ready? Go to the first stage.',
-    says: 'Alt 2 goes to the second stage. Materials can also be entered where they are first needed.',
+    says: 'Materials can also be entered where they are first needed.',
     caution: CAUTION,
   }
 }

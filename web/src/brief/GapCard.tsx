@@ -1,6 +1,6 @@
 import type { Gap } from '@hop-lark/core/brief'
 import { useState } from 'react'
-import { Key } from '../ui/Button.tsx'
+import { Key } from '../keys/KeyHint.tsx'
 import { mend } from './useReading.ts'
 
 const HINTS: Readonly<Record<NonNullable<Gap['typed']>, string>> = {

@@ -1,6 +1,7 @@
 import { reviseSheet } from '@hop-lark/core/brief'
 import { FileText } from 'lucide-react'
 import { type MouseEvent, useRef, useState } from 'react'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useTask } from '../notebook/derived.ts'
 import { useDraft } from '../notebook/drafts.ts'
 import { refusalOf } from '../notebook/store.ts'
@@ -36,6 +37,7 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
     if (typed.trim() !== '') onKept?.()
     return undefined
   }
+  usePageAction({ says: 'Paste or type the task sheet', words: 'write sheet text', act: () => place.current?.querySelector('textarea')?.focus() })
   return (
     <div ref={place}>
       <textarea

@@ -2,6 +2,7 @@ import type { RunStep, SheetReading } from '@hop-lark/core/brief'
 import { Pencil } from 'lucide-react'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useTask } from '../notebook/derived.ts'
 import { useDraft } from '../notebook/drafts.ts'
 import { Button } from '../ui/Button.tsx'
@@ -28,6 +29,7 @@ export function SheetDesk({ reading }: { readonly reading: SheetReading }) {
     SINGLE_KEY,
     [first],
   )
+  usePageAction({ says: 'Paste or type the task sheet', words: 'change write text', act: () => setWriting(true) }, !writing)
   return (
     <section aria-label="Task sheet" className="grid gap-x-8 gap-y-6 min-[700px]:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
       <div className="min-w-0">

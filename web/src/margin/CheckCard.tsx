@@ -4,6 +4,7 @@ import { memo } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { goTo } from '../app/goTo.ts'
 import { derive, useSettledTask } from '../notebook/derived.ts'
+import { useDraftPlaces } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { highlightCell } from './highlight.ts'
@@ -19,17 +20,21 @@ const MOST_AT_ONCE = 4
 
 /** What looks wrong and how to mend it: this page's things first, errors before questions before advice. */
 export function CheckCard({ about }: { readonly about: readonly string[] }) {
-  return <Problems task={useSettledTask()} about={about} />
+  const task = useSettledTask()
+  // Of a value that is being typed over nothing is said: it is no longer in sight.
+  const typedOver = useDraftPlaces(task.id).map(({ place }) => place)
+  return <Problems task={task} about={about} typedOver={typedOver} />
 }
 
 interface ProblemsProps {
   readonly task: Task
   readonly about: readonly string[]
+  readonly typedOver: readonly string[]
 }
 
 const Problems = memo(
-  function Problems({ task, about }: ProblemsProps) {
-    const { problems } = derive(task)
+  function Problems({ task, about, typedOver }: ProblemsProps) {
+    const problems = derive(task).problems.filter(({ at }) => !typedOver.includes(writePath(at)))
     const mine = (problem: Problem) => about.some((id) => isWithin(problem.at, path('parts', id)))
     const inOrder = problems.toSorted(
       (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
@@ -46,7 +51,7 @@ const Problems = memo(
     )
   },
   // Pages name what they are about anew each time they are drawn.
-  (one, other) => one.task === other.task && one.about.join() === other.about.join(),
+  (one, other) => one.task === other.task && one.about.join() === other.about.join() && one.typedOver.join() === other.typedOver.join(),
 )
 
 interface Noted {

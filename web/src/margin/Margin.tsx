@@ -1,6 +1,7 @@
 import { ChevronUp } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import { CheckCard } from './CheckCard.tsx'
+import { GoOnButton } from './GoOnButton.tsx'
 import { Notes } from './Notes.tsx'
 import { SoFarCard } from './SoFarCard.tsx'
 
@@ -46,6 +47,7 @@ export function Margin({ now, about, board }: MarginProps) {
           {now.says && <div className="text-[0.95rem]">{now.says}</div>}
           {now.or && <p className="text-[0.95rem] text-ink-soft">{now.or}</p>}
         </div>
+        <GoOnButton />
       </section>
       <div className={`flex flex-1 flex-col gap-6 ${drawn ? '' : 'max-[899px]:hidden'}`}>
         <Notes />

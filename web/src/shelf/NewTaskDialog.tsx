@@ -1,8 +1,15 @@
 import { Dialog } from '../ui/Dialog.tsx'
 import { NewTaskForm } from './NewTaskForm.tsx'
 
+interface NewTaskDialogProps {
+  /** What was typed of the title before the dialog was there, and whether Enter was pressed after it. */
+  readonly title: string
+  readonly entered: boolean
+  readonly onClose: () => void
+}
+
 /** Asks for a title and a starting sheet, puts the task on the server and opens it. */
-export function NewTaskDialog({ title, onClose }: { readonly title: string; readonly onClose: () => void }) {
+export function NewTaskDialog({ title, entered, onClose }: NewTaskDialogProps) {
   return (
     <Dialog
       open
@@ -11,7 +18,7 @@ export function NewTaskDialog({ title, onClose }: { readonly title: string; read
       says="Choose the shape nearest to the task sheet; everything can be changed later."
       wide
     >
-      <NewTaskForm title={title} />
+      <NewTaskForm title={title} entered={entered} />
     </Dialog>
   )
 }

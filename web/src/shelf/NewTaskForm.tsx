@@ -1,12 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod'
-import { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
+import { newTask, SHEET_GROUPS, STARTING_SHEETS, sheetNamed, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
 import { RadioGroup } from 'radix-ui'
-import { useLayoutEffect, useState } from 'react'
-import { useController, useForm } from 'react-hook-form'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { useController, useForm, useWatch } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { z } from 'zod'
 import { ApiError, api } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
+import { useStable } from '../ui/useStable.ts'
 
 const SHEETS = Object.keys(STARTING_SHEETS) as [StartingSheet, ...StartingSheet[]]
 const { title, minutes } = TaskSchema.shape
@@ -20,14 +21,38 @@ const FieldsSchema = z.object({
 })
 type Fields = z.infer<typeof FieldsSchema>
 
+/** In the order in which they are shown. */
+const SHOWN = SHEET_GROUPS.flatMap((group) => SHEETS.filter((name) => STARTING_SHEETS[name].group === group))
+
+function sheetBeside(name: StartingSheet, by: number): StartingSheet {
+  return SHOWN[(SHOWN.indexOf(name) + by + SHOWN.length) % SHOWN.length] ?? name
+}
+
+interface NewTaskFormProps {
+  /** What was typed already, and whether it was entered. */
+  readonly title: string
+  readonly entered: boolean
+}
+
 /** Title, minutes and starting sheet of a new task. */
-export function NewTaskForm({ title: begun }: { readonly title: string }) {
+export function NewTaskForm({ title: begun, entered }: NewTaskFormProps) {
   const [refused, setRefused] = useState<ApiError>()
-  const { register, handleSubmit, control, formState } = useForm<Fields>({
+  const { register, handleSubmit, control, setValue, formState } = useForm<Fields>({
     resolver: zodResolver(FieldsSchema),
     defaultValues: { title: begun, minutes: '', sheet: 'empty' },
   })
   const sheet = useController({ control, name: 'sheet' }).field
+  const title = useWatch({ control, name: 'title' })
+  const chosen = useRef(false)
+  const choose = (value: string) => {
+    chosen.current = true
+    sheet.onChange(value)
+  }
+  const named = sheetNamed(title) ?? 'empty'
+  useEffect(() => {
+    // What was chosen by hand is not chosen otherwise by a word of the title.
+    if (!chosen.current) setValue('sheet', named)
+  }, [named, setValue])
   const navigate = useNavigate()
   useTypingOn(begun)
   const create = async ({ title, minutes, sheet }: Fields) => {
@@ -40,6 +65,10 @@ export function NewTaskForm({ title: begun }: { readonly title: string }) {
       setRefused(error)
     }
   }
+  const submit = useStable(() => void handleSubmit(create)())
+  useEffect(() => {
+    if (entered) submit()
+  }, [entered, submit])
   const { errors, isSubmitting } = formState
   return (
     <form onSubmit={(event) => void handleSubmit(create)(event)}>
@@ -50,6 +79,13 @@ export function NewTaskForm({ title: begun }: { readonly title: string }) {
             {...register('title')}
             maxLength={300}
             autoComplete="off"
+            aria-describedby="begins-as"
+            onKeyDown={(event) => {
+              const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+              if (by === undefined) return
+              event.preventDefault()
+              choose(sheetBeside(sheet.value, by))
+            }}
             aria-invalid={errors.title !== undefined}
             className="min-h-10 w-full rounded-lg border border-rule bg-sheet px-3"
           />
@@ -66,7 +102,11 @@ export function NewTaskForm({ title: begun }: { readonly title: string }) {
         </label>
       </div>
       <Fault says={errors.title?.message ?? errors.minutes?.message} />
-      <Sheets value={sheet.value} onChange={sheet.onChange} />
+      <p id="begins-as" aria-live="polite" className="mt-2 text-[0.95rem]">
+        Begins as <strong className="font-semibold">{STARTING_SHEETS[sheet.value].name}</strong>
+        <span className="keys-only text-ink-soft"> · ↑ ↓ in the title choose another, Enter opens it</span>
+      </p>
+      <Sheets value={sheet.value} onChange={choose} />
       <Fault says={refused && `${refused.message} ${refused.away ? 'Try again when it is back.' : refused.mend}`} />
       <Button look="main" type="submit" disabled={isSubmitting} className="mt-5">
         Open the task

@@ -1,11 +1,11 @@
 import { FilePlus2 } from 'lucide-react'
 import { Suspense, useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Lark } from '../app/Lark.tsx'
+import { useDocumentTitle } from '../app/useDocumentTitle.ts'
+import { useKeyAction } from '../keys/useKeyAction.ts'
 import type { ShelfQuery } from '../notebook/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { later } from '../ui/later.tsx'
-import { SINGLE_KEY } from '../ui/singleKey.ts'
 import { ImportButton } from './ImportButton.tsx'
 import { MakeTask } from './MakeTask.tsx'
 import { ShelfArchive } from './ShelfArchive.tsx'
@@ -14,6 +14,7 @@ import { ShelfTools } from './ShelfTools.tsx'
 import type { Grouping } from './shelfTable.ts'
 import { useShelf } from './useShelf.ts'
 
+const Everywhere = later(() => import('../app/Everywhere.tsx').then((module) => module.Everywhere))
 const OtherAddresses = later(() => import('./OtherAddresses.tsx').then((module) => module.OtherAddresses))
 const WaitingWork = later(() => import('./WaitingWork.tsx').then((module) => module.WaitingWork))
 
@@ -32,10 +33,11 @@ export function ShelfPage() {
   const [grouping, setGrouping] = useState<Grouping>('none')
   const [making, setMaking] = useState(false)
   const shelf = useShelf(asked)
+  useDocumentTitle('Tasks')
   const field = useRef<HTMLInputElement>(null)
   const ask = (more: Partial<ShelfQuery>) => setAsked({ ...asked, ...more })
-  useHotkeys('n', () => setMaking(true), SINGLE_KEY)
-  useHotkeys('slash', () => field.current?.focus(), SINGLE_KEY)
+  useKeyAction('makeNew', { says: 'New task', words: 'start begin sheet titration unknowns' }, () => setMaking(true))
+  useKeyAction('search', { says: 'Search the shelf', words: 'find a task' }, () => field.current?.focus())
   return (
     <div className="min-h-full bg-sheet">
       <header className="border-b border-rule bg-paper">
@@ -45,13 +47,13 @@ export function ShelfPage() {
           </p>
           <div className="flex flex-wrap gap-2">
             <ImportButton onChange={shelf.again} />
-            <Button look="main" hotkey="N" icon={<FilePlus2 size={17} aria-hidden="true" />} onClick={() => setMaking(true)}>
+            <Button look="main" action="makeNew" icon={<FilePlus2 size={17} aria-hidden="true" />} onClick={() => setMaking(true)}>
               New task
             </Button>
           </div>
         </div>
       </header>
-      <main className="mx-auto max-w-5xl px-6 py-6">
+      <main tabIndex={-1} className="mx-auto outline-none max-w-5xl px-6 py-6">
         <div className="mb-5 flex flex-wrap items-end justify-between gap-4">
           <h1 className="text-3xl font-bold">{asked.archived === 'true' ? 'Archived tasks' : 'Tasks'}</h1>
           <ShelfTools field={field} asked={asked} onAsk={ask} grouping={grouping} onGroup={setGrouping} />
@@ -69,6 +71,9 @@ export function ShelfPage() {
           <OtherAddresses />
         </Suspense>
       </main>
+      <Suspense fallback={null}>
+        <Everywhere />
+      </Suspense>
       {making && <MakeTask onClose={() => setMaking(false)} />}
     </div>
   )

@@ -1,9 +1,14 @@
-import type { ButtonHTMLAttributes, ReactNode } from 'react'
+import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react'
+import type { KeyActionName } from '../keys/actions.ts'
+import { Key, KeyOf } from '../keys/KeyHint.tsx'
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+  readonly ref?: Ref<HTMLButtonElement>
   readonly look?: 'plain' | 'main' | 'quiet' | 'danger'
   /** Key that does the same, shown on the button. */
   readonly hotkey?: string
+  /** The act it does, where that has a key of its own: the key is shown. */
+  readonly action?: KeyActionName
   readonly icon?: ReactNode
 }
 
@@ -15,7 +20,7 @@ const LOOKS = {
 } as const
 
 /** A button, large enough for a gloved finger. */
-export function Button({ look = 'plain', hotkey, icon, className = '', children, ...rest }: ButtonProps) {
+export function Button({ look = 'plain', hotkey, action, icon, className = '', children, ...rest }: ButtonProps) {
   const size = look === 'quiet' ? 'min-h-8' : 'min-h-9 px-3'
   return (
     <button
@@ -26,11 +31,7 @@ export function Button({ look = 'plain', hotkey, icon, className = '', children,
       {icon}
       {children}
       {hotkey && <Key name={hotkey} />}
+      {action && <KeyOf action={action} />}
     </button>
   )
-}
-
-/** The picture of a key. */
-export function Key({ name }: { readonly name: string }) {
-  return <kbd className="rounded border border-rule bg-sheet px-1.5 font-mono text-xs text-ink-soft">{name}</kbd>
 }

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { type ReactNode, useRef } from 'react'
+import { firstAsked } from './nextAsked.ts'
 
 interface DialogProps {
   readonly open: boolean
@@ -8,17 +9,32 @@ interface DialogProps {
   readonly title: string
   readonly says?: string
   readonly wide?: boolean
+  /** Puts the cursor where it belongs when the dialog is closed; without it, it goes back to where it was. */
+  readonly onClosed?: () => void
   readonly children: ReactNode
 }
 
 /** A dialog over the page; Escape and the cross close it. */
-export function Dialog({ open, onOpenChange, title, says, wide, children }: DialogProps) {
+export function Dialog({ open, onOpenChange, title, says, wide, onClosed, children }: DialogProps) {
+  const content = useRef<HTMLDivElement>(null)
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
           className={`fixed top-[5vh] left-1/2 z-50 max-h-[90vh] w-[calc(100vw-2rem)] -translate-x-1/2 overflow-auto rounded-2xl border border-rule bg-sheet p-6 ${wide ? 'max-w-3xl' : 'max-w-lg'}`}
+          ref={content}
+          onOpenAutoFocus={(event) => {
+            const asked = content.current && firstAsked(content.current)
+            if (!asked) return
+            event.preventDefault()
+            asked.focus()
+          }}
+          onCloseAutoFocus={(event) => {
+            if (!onClosed) return
+            event.preventDefault()
+            onClosed()
+          }}
           {...(says ? {} : { 'aria-describedby': undefined })}
         >
           <Radix.Title className="mb-4 pr-10 text-2xl font-bold">{title}</Radix.Title>

@@ -11,10 +11,12 @@ import { FORMS, fieldsOf, type MaterialFields, MaterialFieldsSchema, UNITS, writ
 interface MaterialCardProps {
   readonly material: Material
   readonly removable?: boolean
+  /** Whether the next act waits for what it is and how strong. */
+  readonly asked?: boolean
 }
 
 /** One material: what it is called, what it is, how strong, which bottle, and what to take care of. */
-export function MaterialCard({ material, removable = false }: MaterialCardProps) {
+export function MaterialCard({ material, removable = false, asked = false }: MaterialCardProps) {
   const edit = useNotebook((state) => state.edit)
   const keep = (name: keyof MaterialFields, value: unknown) =>
     edit(`change ${material.label}: ${name}`, (task) => {
@@ -40,11 +42,11 @@ export function MaterialCard({ material, removable = false }: MaterialCardProps)
         values={fieldsOf(material)}
         onKeep={keep}
       >
-        <WhatItIs material={material}>
+        <WhatItIs material={material} asked={asked}>
           {removable && <TakeOutButton says={`Take out ${material.label}`} onClick={remove} />}
         </WhatItIs>
         <div className="mt-3 flex flex-wrap items-end gap-3">
-          {material.form === 'solution' && <Strength material={material} />}
+          {material.form === 'solution' && <Strength material={material} asked={asked} />}
           <TextOf name="bottle" optional label="Bottle or batch" className="w-36" />
           <TextOf name="note" optional label="Note" className="min-w-44 flex-1" />
         </div>
@@ -58,7 +60,12 @@ export function MaterialCard({ material, removable = false }: MaterialCardProps)
   )
 }
 
-function WhatItIs({ material, children }: { readonly material: Material; readonly children: React.ReactNode }) {
+interface FieldsProps {
+  readonly material: Material
+  readonly asked: boolean
+}
+
+function WhatItIs({ material, asked, children }: FieldsProps & { readonly children: React.ReactNode }) {
   const at = path('materials', material.id)
   const [fault] = material.solute ? checkFormula(material.solute, [...at, 'solute']) : []
   return (
@@ -71,6 +78,7 @@ function WhatItIs({ material, children }: { readonly material: Material; readonl
           optional
           label={material.form === 'solid' ? 'Formula, if known' : 'Formula of what is in it'}
           mono
+          asked={asked}
           error={fault?.says}
           className="min-w-44 flex-1"
           placeholder="KMnO4"
@@ -88,13 +96,14 @@ function WhatItIs({ material, children }: { readonly material: Material; readonl
 }
 
 /** How strong a solution is, and what was dissolved in it before: a common ion, or the salt of a brine. */
-const Strength = ({ material }: { readonly material: Material }) => (
+const Strength = ({ material, asked }: FieldsProps) => (
   <>
     <div className="flex items-end gap-2">
       <TextOf
         name="strength"
         label="Strength"
         mono
+        asked={asked}
         placeholder="unknown"
         className="w-32"
         at={path('materials', material.id, 'strength')}

@@ -32,32 +32,41 @@ describe('a cell for a reading', () => {
     expect(done).toHaveBeenCalledOnce()
   })
 
-  it('keeps a lost nought as typed, suggests the better one, and takes it at the second Enter', () => {
+  it('puts lost noughts in, says so, and goes on', () => {
     const { type, press, done } = open()
     type('42.5')
     press('Enter')
-    expect(textNow(AT)).toBe('42.5')
-    expect(screen.getByRole('status').textContent).toBe('42.50? Enter takes it')
-    expect(done).not.toHaveBeenCalled()
-    press('Enter')
     expect(textNow(AT)).toBe('42.50')
+    expect(valueNow(AT)).not.toHaveProperty('was')
+    expect(screen.getByRole('status').textContent).toBe('42.5 is written 42.50')
     expect(done).toHaveBeenCalledOnce()
   })
 
-  it('never makes another number of a reading without a yes', () => {
-    const { type, press, done } = open()
+  it('never makes another number of a reading without a yes, and holds nobody up', () => {
+    const { cell, type, press, done } = open()
     type('42.53')
-    press('Enter')
-    expect(screen.getByRole('status').textContent).toBe('42.55? Y takes it, Enter keeps 42.53')
     press('Enter')
     expect(textNow(AT)).toBe('42.53')
     expect(done).toHaveBeenCalledOnce()
-    expect(screen.queryByRole('status')).toBeNull()
-    type('42.57')
+    expect(screen.getByRole('status').textContent).toContain('Kept: 42.53. Meant 42.55')
+    expect(cell.getAttribute('aria-describedby')).toBe(screen.getByRole('status').id)
     press('Enter')
+    expect(textNow(AT)).toBe('42.53')
     press('y')
     expect(textNow(AT)).toBe('42.55')
-    expect(done).toHaveBeenCalledTimes(2)
+    expect(screen.queryByRole('status')).toBeNull()
+  })
+
+  it('asks about a reading past the last mark, and forgets the question when it is read anew', () => {
+    const { type, press } = open({ most: '50' })
+    type('245.0')
+    press('Enter')
+    expect(textNow(AT)).toBe('245.0')
+    expect(screen.getByRole('status').textContent).toContain('Meant 24.50')
+    type('42.50')
+    press('Enter')
+    expect(textNow(AT)).toBe('42.50')
+    expect(screen.queryByRole('status')).toBeNull()
   })
 
   it('holds what is typed and not entered, or no number, over a change of page, and shows it as such', () => {
@@ -91,10 +100,14 @@ describe('a cell for a reading', () => {
     expect(done).toHaveBeenCalledOnce()
   })
 
-  it.each(['47..0', 'about 47', '47 cm3'])('says at once that %j is no reading, and does not write it', (text) => {
-    const { cell, type, press, done } = open()
+  it.each([
+    ['47..0', '47..0 has 2 decimal points: which is it?'],
+    ['about 47', '“about 47” is no number. Write what the scale shows, in digits.'],
+    ['47 g', '47 g: this cell is in cm³, not in g.'],
+  ])('says at once what is wrong with %j, and does not write it', (text, says) => {
+    const { cell, type, press, done } = open({ unit: 'cm3' })
     type(text)
-    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+    expect(screen.getByRole('alert').textContent).toBe(says)
     expect(cell.getAttribute('aria-invalid')).toBe('true')
     press('Enter')
     expect(valueNow(AT)).toBeUndefined()
@@ -102,9 +115,9 @@ describe('a cell for a reading', () => {
     expect(done).not.toHaveBeenCalled()
   })
 
-  it('takes a decimal comma for a point', () => {
-    const { type, press } = open()
-    type('42,50')
+  it.each(['42,50', '42·50', '42.50 cm³', '42.50ml'])('takes %j for 42.50', (text) => {
+    const { type, press } = open({ unit: 'cm3' })
+    type(text)
     press('Enter')
     expect(textNow(AT)).toBe('42.50')
   })

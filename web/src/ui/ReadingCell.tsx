@@ -1,38 +1,35 @@
-import { Exact, fitToStep, isDecimalText } from '@hop-lark/core/number'
+import { meantOn, readTypedReading } from '@hop-lark/core/number'
 import { type Entry, entryText, type Path, writePath } from '@hop-lark/core/record'
-import { useState } from 'react'
+import { useId } from 'react'
 import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { sayYes, useAskedOf, useAsking } from './asked.ts'
+import { Button } from './Button.tsx'
+import { CellSays } from './CellSays.tsx'
+import { leaveField } from './leaveField.ts'
+import { goToNextAsked } from './nextAsked.ts'
 import { Struck } from './Struck.tsx'
 import { TYPED_ONLY } from './typedOnly.ts'
-import { UNDER_THE_CELL } from './underTheCell.ts'
+import { useForAWhile } from './useForAWhile.ts'
 
 interface ReadingCellProps {
   /** Path of the reading in the record. */
   readonly at: Path
   readonly label: string
   readonly entry: Entry | undefined
-  /** How finely the scale is read; a reading with other decimals gets a suggestion. */
+  /** How finely the scale is read; a reading with fewer decimals is completed, one between the marks is asked about. */
   readonly step?: string | undefined
+  /** The last mark of the scale; a reading past it is asked about. */
+  readonly most?: string | undefined
+  /** Unit of the reading, which may be typed after it. */
+  readonly unit?: string | undefined
   /** What an empty cell offers: Enter takes it. */
   readonly offer?: string | undefined
   readonly size?: 'large' | 'normal'
   readonly pale?: boolean
-  /** Called when the cell is filled and the cursor should move on. */
+  /** Where the cursor goes when the cell is filled; without it, to the next thing that is asked for on the page. */
   readonly onDone?: (() => void) | undefined
   readonly problem?: 'error' | 'query' | 'advice' | undefined
-}
-
-/** Whether a reading was meant otherwise: what is kept, what the scale would allow, and whether that is the same number. */
-interface Question {
-  readonly kept: string
-  readonly better: string
-  readonly sameNumber: boolean
-}
-
-/** A decimal comma is read as a point; blanks around a number mean nothing. */
-function tidy(text: string): string {
-  return text.trim().replace(',', '.').replace(/^\./, '0.')
 }
 
 const RINGS = {
@@ -41,76 +38,75 @@ const RINGS = {
   advice: 'border-transparent',
 } as const
 
-/** What is typed into a cell, what is suggested instead, and what the keys do with it. */
-function useReading({ at, entry, step, offer, onDone }: Pick<ReadingCellProps, 'at' | 'entry' | 'step' | 'offer' | 'onDone'>) {
+type Reading = Pick<ReadingCellProps, 'at' | 'entry' | 'step' | 'most' | 'unit' | 'offer'> & { readonly onDone: () => void }
+
+/** What is typed into a cell, what is asked about it, and what the keys do with it. */
+function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
   const write = useNotebook((state) => state.write)
   const [draft, setDraft] = useDraft(at)
-  const [question, setQuestion] = useState<Question>()
+  const [completed, sayCompleted] = useForAWhile<string>()
+  const asked = useAskedOf(at)
   const value = entry === undefined ? '' : entryText(entry)
   const shown = draft ?? value
+  const typed = draft === undefined || draft.trim() === '' ? undefined : readTypedReading(draft, unit)
+  /** Keeps what is typed, with the noughts of the scale; undefined where it is no number. */
   const keep = (): string | undefined => {
     if (draft === undefined) return value
-    const text = tidy(draft)
-    if (text !== '' && !isDecimalText(text)) return undefined
-    if (text !== value) write(at, text)
+    if (typed?.wrong !== undefined) return undefined
+    const text = typed?.text ?? ''
+    const meant = text === '' ? undefined : meantOn(text, { step, most })
+    const kept = meant?.kind === 'completed' ? meant.text : text
+    if (kept !== value) write(at, kept)
+    if (meant?.kind === 'completed') sayCompleted(`${text} is written ${kept}`)
+    if (meant?.kind === 'asked') useAsking.getState().ask({ at, kept, better: meant.text })
+    else if (asked) useAsking.getState().drop()
     setDraft(undefined)
-    return text
-  }
-  const take = (text: string) => {
-    write(at, text)
-    setQuestion(undefined)
-    onDone?.()
+    return kept
   }
   const enter = () => {
-    // Another number is never taken without a yes; the same one with its nought is no other.
-    const ready = question?.sameNumber ? question.better : shown === '' ? offer : undefined
-    if (ready !== undefined) {
-      take(ready)
+    if (shown === '' && offer !== undefined) {
+      write(at, offer)
+      onDone()
       return
     }
     const kept = keep()
-    if (kept === undefined || kept === '') return
-    const better = step === undefined ? kept : fitToStep(kept, step)
-    if (better !== kept && draft !== undefined) setQuestion({ kept, better, sameNumber: new Exact(better).eq(kept) })
-    else {
-      setQuestion(undefined)
-      onDone?.()
-    }
+    // What is asked about a reading holds nobody up: the next number lands where the hand means it.
+    if (kept !== undefined && kept !== '') onDone()
   }
   return {
     shown,
-    question,
+    asked: draft === undefined ? asked : undefined,
+    completed,
     isDraft: draft !== undefined,
-    yes: () => question && take(question.better),
-    wrong: draft !== undefined && draft.trim() !== '' && !isDecimalText(tidy(draft)),
-    touched: draft !== undefined || question !== undefined,
-    type: (text: string | undefined) => {
-      setDraft(text)
-      setQuestion(undefined)
-    },
+    wrong: typed?.wrong,
+    type: setDraft,
     enter,
-    leave: () => {
-      keep()
-      setQuestion(undefined)
-    },
+    leave: keep,
   }
 }
 
 /**
- * A cell for one reading. Enter keeps it and moves on; a reading with the wrong decimals is kept as typed and the better
- * one is suggested: a lost nought is put in by a second Enter, another number only by a yes. A number that changes is
- * struck through, never lost; what is typed and not entered, or no number, stays as it was typed.
+ * A cell for one reading. Enter keeps it and moves on; lost noughts are put in, and said; another number is only asked about,
+ * and put in by a yes, from this cell or any other. A number that changes is struck through, never lost; what is typed and not
+ * entered, or no number, stays as it was typed.
  */
 export function ReadingCell(props: ReadingCellProps) {
   const { at, label, entry, offer, size = 'large', pale, problem } = props
-  const { shown, question, wrong, isDraft, touched, type, enter, yes, leave } = useReading(props)
+  const says = useId()
+  const { shown, asked, completed, wrong, isDraft, type, enter, leave } = useReading({
+    ...props,
+    onDone: () => (props.onDone ?? (() => goToNextAsked(at)))(),
+  })
+  const speaks = asked !== undefined || wrong !== undefined || completed !== undefined
   return (
     <div className="relative">
       <Struck entry={entry} />
       <input
         data-at={writePath(at)}
+        data-asked=""
         aria-label={label}
-        aria-invalid={wrong || problem === 'error'}
+        aria-invalid={wrong !== undefined || problem === 'error'}
+        aria-describedby={speaks ? says : undefined}
         inputMode="decimal"
         autoComplete="off"
         value={shown}
@@ -119,30 +115,36 @@ export function ReadingCell(props: ReadingCellProps) {
         {...(isDraft ? TYPED_ONLY : {})}
         onBlur={leave}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') {
+          if (event.key === 'Enter' && !event.ctrlKey) {
             event.preventDefault()
             enter()
-          } else if (event.key.toLowerCase() === 'y' && question !== undefined) {
-            event.preventDefault()
-            yes()
-          } else if (event.key === 'Escape') {
-            if (touched) event.stopPropagation()
-            if (touched) type(undefined)
-            else event.currentTarget.blur()
+          } else if (event.key.toLowerCase() === 'y' && !event.altKey && sayYes()) event.preventDefault()
+          else if (event.key === 'Escape') {
+            if (isDraft) event.stopPropagation()
+            if (isDraft) type(undefined)
+            else leaveField(event.currentTarget)
           }
         }}
         className={`num w-full min-w-0 rounded-md border-2 px-1 py-1 text-right outline-none placeholder:text-ink-soft focus:border-hop focus:bg-sheet data-[pointed]:ring-2 data-[pointed]:ring-iodine ${size === 'large' ? 'text-[1.35rem]' : 'text-lg'} ${pale ? 'text-ink-soft' : 'font-semibold'} ${wrong ? 'border-litmus bg-litmus-wash' : problem ? RINGS[problem] : 'border-transparent'} ${problem || wrong ? '' : 'hover:border-rule'}`}
       />
-      {question !== undefined && (
-        <p role="status" className={`${UNDER_THE_CELL} border-lark bg-lark-wash`}>
-          <span className="num font-semibold">{question.better}</span>?{' '}
-          {question.sameNumber ? 'Enter takes it' : `Y takes it, Enter keeps ${question.kept}`}
-        </p>
-      )}
-      {wrong && (
-        <p role="alert" className={`${UNDER_THE_CELL} border-litmus bg-litmus-wash`}>
-          digits and a point only, no unit
-        </p>
+      {wrong ? (
+        <CellSays id={says} kind="wrong">
+          {wrong}
+        </CellSays>
+      ) : asked ? (
+        <CellSays id={says} kind="asks">
+          Kept: <span className="num">{asked.kept}</span>. Meant{' '}
+          <Button look="quiet" action="sayYes" className="num" onClick={() => sayYes()}>
+            {asked.better}
+          </Button>
+          ?
+        </CellSays>
+      ) : (
+        completed && (
+          <CellSays id={says} kind="tells">
+            {completed}
+          </CellSays>
+        )
       )}
     </div>
   )

@@ -1,5 +1,6 @@
 import { type Path, writePath } from '@hop-lark/core/record'
 import { useId } from 'react'
+import { goToNextAsked } from './nextAsked.ts'
 import { TYPED_ONLY } from './typedOnly.ts'
 import { useKeptText } from './useKeptText.ts'
 
@@ -19,10 +20,12 @@ interface TextFieldProps {
   /** Path in the record, so that the margin can lead here, and what is typed outlives the page. */
   readonly at?: Path | undefined
   readonly list?: string
+  /** Whether the next act waits for it: Enter elsewhere leads here. */
+  readonly asked?: boolean
 }
 
 /**
- * One line of text. It is kept when the field is left, when Enter is pressed, and when the page goes. What the record will
+ * One line of text. It is kept when the field is left, when Enter is pressed, which goes on, and when the page goes. What the record will
  * not have stays in the field as it was typed, with the reason beside it.
  */
 export function TextField({
@@ -39,6 +42,7 @@ export function TextField({
   inputMode = 'text',
   at,
   list,
+  asked = false,
 }: TextFieldProps) {
   const id = useId()
   const { draft, setDraft, refusal, keep, drop } = useKeptText(at, value, onCommit, (typed) => typed.trim())
@@ -52,6 +56,7 @@ export function TextField({
         <input
           id={id}
           data-at={at && writePath(at)}
+          data-asked={asked ? '' : undefined}
           list={list}
           value={draft ?? value}
           placeholder={placeholder}
@@ -64,7 +69,7 @@ export function TextField({
           onChange={(event) => setDraft(event.target.value)}
           onBlur={keep}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') keep()
+            if (event.key === 'Enter' && !event.ctrlKey && keep()) goToNextAsked(event.currentTarget)
             if (event.key === 'Escape' && draft !== undefined) {
               event.stopPropagation()
               drop()

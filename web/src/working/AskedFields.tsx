@@ -24,7 +24,7 @@ export function AskedFields({ id }: { readonly id: string }) {
   return (
     <>
       <QuantityField />
-      {species && <TextOfQuestion name="of" label="Of (element, ion or formula)" mono placeholder="Fe" />}
+      {species && <TextOfQuestion asked name="of" label="Of (element, ion or formula)" mono placeholder="Fe" />}
       {where !== 'nowhere' && (
         <ChoiceOfQuestion
           name="in"
@@ -97,6 +97,7 @@ interface TextOfQuestionProps {
   readonly label: string
   readonly mono?: boolean
   readonly placeholder?: string
+  readonly asked?: boolean
 }
 
 function TextOfQuestion({ name, ...rest }: TextOfQuestionProps) {

@@ -5,6 +5,7 @@ import { FormProvider, useForm } from 'react-hook-form'
 import { useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
+import { ONWARD } from '../ui/nextAsked.ts'
 import { AskedFields } from './AskedFields.tsx'
 import { type Asked, askedAfresh, placesFor } from './askable.ts'
 import { askedOf, questionFrom } from './askedFind.ts'
@@ -13,17 +14,19 @@ import { AskedSchema } from './askedSchema.ts'
 interface QuestionFormProps {
   /** The question that is changed; without one, a new one is asked. */
   readonly question: Question | undefined
+  /** What is known already of a new one. */
+  readonly begun?: Question['find'] | undefined
   readonly onClose: () => void
 }
 
 /** The fields of a question, taken when it says what is asked for. */
-export function QuestionForm({ question, onClose }: QuestionFormProps) {
+export function QuestionForm({ question, begun, onClose }: QuestionFormProps) {
   const task = useTask()
   const edit = useNotebook((state) => state.edit)
   const form = useForm<Asked>({
     resolver: zodResolver(AskedSchema),
     mode: 'onChange',
-    defaultValues: question ? askedOf(question) : firstAsked(task),
+    defaultValues: question ? askedOf(question) : begun ? askedOf({ id: '', find: begun }) : firstAsked(task),
   })
   const id = question?.id ?? freshQuestionId(task)
   const keep = (asked: Asked) => {
@@ -54,7 +57,7 @@ export function QuestionForm({ question, onClose }: QuestionFormProps) {
       >
         <AskedFields id={id} />
         <div className="flex gap-2">
-          <Button look="main" type="submit">
+          <Button look="main" type="submit" {...{ [ONWARD]: '' }}>
             {question ? 'Keep' : 'Ask it'}
           </Button>
           {question && (

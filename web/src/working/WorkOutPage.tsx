@@ -5,6 +5,7 @@ import { Pencil, Plus } from 'lucide-react'
 import { Suspense, useState } from 'react'
 import { Sheet } from '../app/Sheet.tsx'
 import type { Now } from '../margin/Margin.tsx'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
@@ -17,6 +18,7 @@ import { ConcludedIons } from './ConcludedIons.tsx'
 import { CountBy } from './CountBy.tsx'
 import { HowSure } from './HowSure.tsx'
 import { useKeptBack } from './practising.ts'
+import { PROPOSED, ProposedQuestions, useProposals } from './ProposedQuestions.tsx'
 import { QuestionDialog } from './QuestionDialog.tsx'
 import { QuestionTitle } from './QuestionTitle.tsx'
 import { SolubilityTable } from './SolubilityTable.tsx'
@@ -39,11 +41,14 @@ export function WorkOutPage() {
   const task = useTask()
   const { reckoning } = useDerived()
   const sure = useSureness(task, reckoning.answers)
-  const [editing, setEditing] = useState<Question | 'new'>()
+  const [editing, setEditing] = useState<Question | 'new' | Question['find']>()
+  const proposals = useProposals()
+  usePageAction({ says: 'Add a question', words: 'new ask find', act: () => setEditing('new') })
   return (
     <Sheet
       title="Work out"
       actions={<WorkingToggle />}
+      first={proposals.some(({ asked }) => !asked) ? PROPOSED : undefined}
       says="Each underlined number leads to where it was read."
       now={nowAtTheDesk(
         reckoning.answers.filter((answer) => !isInWords(task, answer)),
@@ -69,6 +74,7 @@ export function WorkOutPage() {
         ) : null
       })}
       <SolubilityTable />
+      <ProposedQuestions proposals={proposals} onLacking={setEditing} />
       <Button icon={<Plus size={16} />} onClick={() => setEditing('new')}>
         Add a question
       </Button>

@@ -1,4 +1,4 @@
-import { materialLabel, type Quantity, type Task } from '@hop-lark/core/record'
+import { materialLabel, placeSays, type Quantity, type Task } from '@hop-lark/core/record'
 import type { Choice } from '../ui/choices.ts'
 import { type AskedKc, NO_KC } from './asKc.ts'
 import { type AskedSum, NO_SUM } from './asSum.ts'
@@ -159,15 +159,10 @@ export function placesFor(task: Task, quantity: Askable): readonly Choice[] {
         ...task.parts.flatMap((part) =>
           part.kind === 'solution' ? [{ value: part.gives, says: `the whole flask of ${materialLabel(task, part.gives)}` }] : [],
         ),
-        ...task.parts.flatMap((part) =>
-          part.kind === 'weighing'
-            ? [{ value: part.id, says: `the ${materialLabel(task, part.of)} weighed${part.title ? ` (${part.title})` : ''}` }]
-            : [],
+        ...task.parts.flatMap(({ kind, id }) => (kind === 'weighing' ? [{ value: id, says: placeSays(task, id) }] : [])),
+        ...titrations.flatMap(({ id }) =>
+          [`${id}/flask`, `${id}/titre`].map((value) => ({ value, says: placeSays(task, value) })),
         ),
-        ...titrations.flatMap(({ id, title }) => [
-          { value: `${id}/flask`, says: `the conical flask${title ? ` (${title})` : ''}` },
-          { value: `${id}/titre`, says: `the mean titre${title ? ` (${title})` : ''}` },
-        ]),
       ]
   }
 }

@@ -1,8 +1,8 @@
 import { type Look, type Manner, mannerOf } from '@hop-lark/core/writeup'
 import { Printer } from 'lucide-react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Sheet } from '../app/Sheet.tsx'
 import type { Now } from '../margin/Margin.tsx'
+import { useKeyAction } from '../keys/useKeyAction.ts'
 import { useTask } from '../notebook/derived.ts'
 import { Button } from '../ui/Button.tsx'
 import { Segments } from '../ui/Segments.tsx'
@@ -29,7 +29,7 @@ export function WriteUpPage() {
   const report = writtenUp?.report
   usePrintTitle(task.title)
   const print = () => window.print()
-  useHotkeys('alt+p', print, { enableOnFormTags: true, preventDefault: true })
+  useKeyAction('print', { says: 'Print the report', words: 'paper pdf' }, print)
   return (
     <Sheet
       title="Write up"
@@ -46,7 +46,7 @@ export function WriteUpPage() {
             }
           />
           <FilesMenu />
-          <Button look="main" icon={<Printer size={16} />} hotkey="Alt P" onClick={print}>
+          <Button look="main" icon={<Printer size={16} />} action="print" onClick={print}>
             Print
           </Button>
         </div>

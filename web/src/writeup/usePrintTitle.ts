@@ -1,12 +1,21 @@
 import { useEffect } from 'react'
 
-/** The document is called as its task while the report is open: so is the PDF that is printed of it. */
+/** While the report is printed the document is called as its task: so is the PDF that is made of it. */
 export function usePrintTitle(title: string): void {
   useEffect(() => {
-    const before = document.title
-    document.title = title || 'Untitled task'
-    return () => {
+    let before = document.title
+    const name = () => {
+      before = document.title
+      document.title = title || 'Untitled task'
+    }
+    const rename = () => {
       document.title = before
+    }
+    window.addEventListener('beforeprint', name)
+    window.addEventListener('afterprint', rename)
+    return () => {
+      window.removeEventListener('beforeprint', name)
+      window.removeEventListener('afterprint', rename)
     }
   }, [title])
 }

@@ -1,11 +1,11 @@
 import { ChemistryError } from '../../problem/index.ts'
+import { proposeBefore, proposeEquation } from '../../proposal/index.ts'
 import { dissociate, parseEquation, parseFormula, speciesKey } from '../../substance/index.ts'
 import { isAsked } from '../ask/asked.ts'
 import type { Draft } from '../draft/Draft.ts'
 import type { DraftEquation, DraftPartOf } from '../draft/parts.ts'
 import type { Read } from '../label/said.ts'
 import { type MentionOf, ofKind } from '../mention/mention.ts'
-import { proposeBefore, proposeEquation } from './propose.ts'
 
 type Titration = DraftPartOf<'titration'>
 

@@ -34,7 +34,7 @@ describe('the page of a chromatogram', () => {
     expect(spots().at(-1)).toMatchObject({ label: 'ink B', distance: { value: '4.0' } })
     expect(screen.getByTestId('lanes').textContent).toContain('ink B contains wolf lichen (Rf 0.86) and orchil (Rf 0.43)')
     typeInto('next distance', 'far')
-    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+    expect(screen.getByRole('alert').textContent).toContain('“far” is no number')
     expect(spots()).toHaveLength(8)
   })
 
@@ -54,7 +54,7 @@ describe('the page of a chromatogram', () => {
     )
     expect(screen.getByLabelText('Now').textContent).toContain('Mark the front, then measure it.')
     typeInto('solvent front', '8.0')
-    typeInto('next sample', 'X')
+    typeInto('next sample; a star after its name makes it a reference', 'X')
     typeInto('next distance', '2.0')
     expect(screen.getByLabelText('Now').textContent).toContain('Tick the references.')
     fireEvent.click(screen.getByLabelText('Spot 1 is a reference'))

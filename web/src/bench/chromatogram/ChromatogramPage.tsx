@@ -33,7 +33,7 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
         <div>
           <span className="mb-1 block text-sm font-semibold">Solvent front / {unit}</span>
           <div className="w-28 rounded-md border border-rule bg-sheet">
-            <ReadingCell at={path('parts', part.id, 'front')} label="solvent front" entry={part.front} size="normal" />
+            <ReadingCell at={path('parts', part.id, 'front')} label="solvent front" entry={part.front} unit={unit} size="normal" />
           </div>
         </div>
         <Segments
@@ -103,7 +103,7 @@ function nowOf(part: PartOf<'chromatogram'>, { spots, lanes }: Read): Now {
   if (spots.length === 0)
     return {
       title: 'Measure each spot to its middle.',
-      says: 'The name of the sample, Enter, the distance, Enter. Spots of one sample share its name.',
+      says: 'The name of the sample, Enter, the distance, Enter. A star after the name makes it a reference: red*. Spots of one sample share its name.',
       caution: CAUTION,
     }
   if (!lanes.some(({ known }) => known))

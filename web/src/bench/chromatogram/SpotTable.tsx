@@ -1,17 +1,17 @@
 import type { Chromatogram } from '@hop-lark/core/chromatogram'
-import { isDecimalText } from '@hop-lark/core/number'
+import { readTypedReading } from '@hop-lark/core/number'
 import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
 import { freshId, type PartOf, type Path, path, type Spot, writePath } from '@hop-lark/core/record'
-import { useRef } from 'react'
+import { useId, useRef } from 'react'
 import { useDraft } from '../../notebook/drafts.ts'
 import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
-import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
+import { WrongRow } from '../../ui/WrongRow.tsx'
 import { spotsLeft } from './plannedSpots.ts'
 
 const COLOURS = [
@@ -80,6 +80,7 @@ function SpotRow({ part, spot: { id, label, distance, known = false, colour }, i
           at={path('parts', part.id, 'spots', id, 'distance')}
           label={`spot ${index + 1}, distance`}
           entry={distance}
+          unit={part.unit ?? 'cm'}
           size="normal"
         />
       </td>
@@ -164,13 +165,20 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
   const labelField = useRef<HTMLInputElement>(null)
   const [next] = spotsLeft(part)
   const foreseen = next?.label ?? last?.label
-  const name = label.trim() || (foreseen ?? '')
-  const text = distance.trim().replace(',', '.')
-  const wrong = text !== '' && !isDecimalText(text)
+  const starred = /\s*\*$/.test(label)
+  const name = label.replace(/\s*\*$/, '').trim() || (foreseen ?? '')
+  const says = useId()
+  const typed = distance.trim() === '' ? undefined : readTypedReading(distance, part.unit ?? 'cm')
   const keep = () => {
-    if (name === '' || !isDecimalText(text)) return
+    const text = typed?.text
+    if (text === undefined) return
+    if (name === '') {
+      labelField.current?.focus()
+      return
+    }
     change('add a spot', (found) => {
       const reference =
+        starred ||
         found.spots.some((spot) => spot.label === name && spot.known) ||
         (found.planned ?? []).some((one) => one.label === name && one.known)
       found.spots.push({
@@ -193,13 +201,14 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
         <td className="py-1 pr-1">
           <input
             ref={labelField}
-            aria-label="next sample"
+            aria-label="next sample; a star after its name makes it a reference"
+            data-asked=""
             data-at={writePath(path('parts', part.id, 'spots'))}
             autoComplete="off"
             className={INPUT}
             {...(label === '' ? {} : TYPED_ONLY)}
             value={label}
-            placeholder={foreseen ?? 'name'}
+            placeholder={foreseen ?? 'name, or name*'}
             onChange={(event) => setLabel(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && distanceField.current?.focus()}
           />
@@ -208,6 +217,9 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
           <input
             ref={distanceField}
             aria-label="next distance"
+            data-asked=""
+            aria-invalid={typed?.wrong !== undefined}
+            aria-describedby={typed?.wrong === undefined ? undefined : says}
             inputMode="decimal"
             autoComplete="off"
             className={`num text-right ${INPUT}`}
@@ -222,7 +234,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
           Enter keeps it
         </td>
       </tr>
-      {wrong && <NotANumberRow columns={5} />}
+      {typed?.wrong && <WrongRow id={says} columns={5} says={typed.wrong} />}
       {spotsLeft(part)
         .slice(1)
         .map((one) => (

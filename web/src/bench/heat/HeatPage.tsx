@@ -22,6 +22,7 @@ import { MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { EquationField } from '../../ui/EquationField.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
+import { goOnward } from '../../ui/nextAsked.ts'
 import { NextReading } from '../../ui/NextReading.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
 import { TextField } from '../../ui/TextField.tsx'
@@ -127,7 +128,7 @@ function Masses({ part }: { readonly part: PartOf<'heating'> }) {
     return mass ? [...masses, mass.id, 'mass'] : masses
   }
   const cell = (at: Path, label: string, entry: Entry | undefined, onDone: () => void) => (
-    <ReadingCell at={at} label={`${label}, g`} entry={entry} problem={derived.worstAt(at)} onDone={onDone} />
+    <ReadingCell at={at} label={`${label}, g`} entry={entry} unit="g" problem={derived.worstAt(at)} onDone={onDone} />
   )
   return (
     <div className="border-t-[1.5px] border-ink">
@@ -152,16 +153,21 @@ function Masses({ part }: { readonly part: PartOf<'heating'> }) {
       <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
         <NextReading
           label="next mass, g"
+          unit="g"
           at={masses}
-          onReading={(value) =>
+          onReading={(value) => {
+            let isConstant = false
             change('weigh', (found) => {
               const id = freshId(
                 'm',
                 found.masses.map((mass) => mass.id),
               )
               found.masses.push({ id, mass: { value, at: new Date().toISOString() } })
+              isConstant = assessHeating(found).constant
             })
-          }
+            // The flame goes out: no mass is asked for any more.
+            if (isConstant) goOnward(masses)
+          }}
         />
       </Row>
     </div>

@@ -236,6 +236,7 @@ function PortionIn({ part, portion, index, change }: PortionInProps) {
           at={path('parts', part.id, 'from', index, 'volume')}
           label="Volume put in, cm³"
           entry={portion.volume}
+          unit="cm3"
           size="normal"
         />
       </div>

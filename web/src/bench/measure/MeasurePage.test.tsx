@@ -47,7 +47,7 @@ describe('the page of a series', () => {
     openTask(KILN, <Measure />, 'm1')
     typeInto('next temperature', 'warm')
     expect(points()).toHaveLength(10)
-    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+    expect(screen.getByRole('alert').textContent).toContain('“warm” is no number')
   })
 
   it('goes by Enter to what is missing: to x until it can be foreseen, then from reading to reading', () => {
@@ -87,7 +87,24 @@ describe('the page of a series', () => {
     fireEvent.keyDown(y, { key: 'Escape' })
     expect((y as HTMLInputElement).value).toBe('')
     fireEvent.keyDown(y, { key: 'Escape' })
-    expect(document.activeElement).toBe(document.body)
+    expect(document.activeElement?.tagName).toBe('MAIN')
+  })
+
+  it('does not ask about a reading that happens to be its x and goes on as those before it', () => {
+    openTask(
+      changed(KILN, (draft) => {
+        for (const part of draft.parts)
+          if (part.kind === 'series')
+            part.points = [
+              ['15', '22.0'],
+              ['20', '24.5'],
+            ].map(([x = '', y = ''], index) => ({ id: `p${index}`, x, y }))
+      }),
+      <Measure />,
+      'm1',
+    )
+    typeInto('next temperature', '25')
+    expect(points().map((point) => [textOf(point.x), textOf(point.y)]).at(-1)).toEqual(['25', '25.0'])
   })
 
   it('keeps what is half typed of a point over a change of page', () => {
@@ -130,7 +147,7 @@ describe('a calibration', () => {
     expect(row()).toContain('0.0238')
     fireEvent.click(screen.getByRole('button', { name: 'Add an unknown' }))
     typeInto('u2, next reading', '0.9')
-    expect(textNow('parts.m1.unknowns.u2.readings.r1.y')).toBe('0.9')
+    expect(textNow('parts.m1.unknowns.u2.readings.r1.y')).toBe('0.900')
     expect(row()).toContain('beyond the points')
     const names = screen.getAllByLabelText('name of the unknown')
     fireEvent.change(names[1] as HTMLElement, { target: { value: 'rain' } })
@@ -146,7 +163,7 @@ describe('a calibration', () => {
     fireEvent.change(next, { target: { value: '0.2x' } })
     fireEvent.keyDown(next, { key: 'Enter' })
     expect(next.getAttribute('aria-invalid')).toBe('true')
-    expect(screen.getByRole('alert').textContent).toContain('digits and a point only')
+    expect(screen.getByRole('alert').textContent).toContain('write 0.2 alone')
     cleanup()
     openTask(ROOF, <Measure />, 'm1')
     expect((screen.getByLabelText('tub water, five-fold, next reading') as HTMLInputElement).value).toBe('0.2x')

@@ -1,6 +1,8 @@
 import { type PartOf, path, writePath } from '@hop-lark/core/record'
-import { NotANumberRow } from '../../ui/NotANumberRow.tsx'
+import { useId } from 'react'
+import { leaveField } from '../../ui/leaveField.ts'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
+import { WrongRow } from '../../ui/WrongRow.tsx'
 import { type OpenField, useOpenPoint } from './useOpenPoint.ts'
 
 const INPUT =
@@ -9,6 +11,8 @@ const INPUT =
 /** The row of the point that is being taken. */
 export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; readonly columns: number }) {
   const { x, y, foreseen, wrong, meantForX } = useOpenPoint(part)
+  const says = useId()
+  const speaks = wrong !== undefined || meantForX ? says : undefined
   // Where the page puts the cursor: on what has to be typed.
   const at = writePath(path('parts', part.id, 'points'))
   return (
@@ -19,18 +23,19 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
             label={`next ${part.x.name}`}
             at={foreseen === undefined ? at : undefined}
             placeholder={foreseen ?? '–'}
+            says={speaks}
             {...x}
           />
         </td>
         <td className="py-1">
-          <Field label={`next ${part.y.name}`} at={foreseen === undefined ? undefined : at} placeholder="–" {...y} />
+          <Field label={`next ${part.y.name}`} at={foreseen === undefined ? undefined : at} placeholder="–" says={speaks} {...y} />
         </td>
         <td colSpan={columns - 2} />
       </tr>
-      {wrong && <NotANumberRow columns={columns} />}
+      {wrong && <WrongRow id={says} columns={columns} says={wrong} />}
       {meantForX && (
         <tr>
-          <td colSpan={columns} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
+          <td id={says} colSpan={columns} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
             <span className="num font-semibold">{foreseen}</span> is the {part.x.name} of this row already. If {part.y.name} reads{' '}
             <span className="num">{y.text}</span> too, Enter keeps it; if not, type what you read.
           </td>
@@ -44,14 +49,18 @@ interface FieldProps extends OpenField {
   readonly label: string
   readonly at: string | undefined
   readonly placeholder: string
+  /** What describes it, where something is wrong. */
+  readonly says: string | undefined
 }
 
-function Field({ label, at, placeholder, text, type, enter, clear, field }: FieldProps) {
+function Field({ label, at, placeholder, says, text, type, enter, clear, field }: FieldProps) {
   return (
     <input
       ref={field}
       aria-label={label}
       data-at={at}
+      data-asked={at === undefined ? undefined : ''}
+      aria-describedby={says}
       inputMode="decimal"
       autoComplete="off"
       className={INPUT}
@@ -60,10 +69,10 @@ function Field({ label, at, placeholder, text, type, enter, clear, field }: Fiel
       placeholder={placeholder}
       onChange={(event) => type(event.target.value)}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') enter()
+        if (event.key === 'Enter' && !event.ctrlKey) enter()
         if (event.key !== 'Escape') return
         if (clear()) event.stopPropagation()
-        else event.currentTarget.blur()
+        else leaveField(event.currentTarget)
       }}
     />
   )

@@ -55,6 +55,7 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
                 label={`point ${index + 1}, ${part.x.name}`}
                 entry={point.x}
                 step={part.x.step}
+                unit={part.x.unit}
                 size="normal"
                 pale
               />
@@ -65,6 +66,7 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
                 label={`point ${index + 1}, ${part.y.name}`}
                 entry={point.y}
                 step={part.y.step}
+                unit={part.y.unit}
                 size="normal"
               />
             </td>

@@ -97,6 +97,7 @@ function UnknownRow({ part, unknown: { id, label, readings }, found, unit }: Unk
                 label={`${name}, reading ${index + 1}`}
                 entry={reading.y}
                 step={part.y.step}
+                unit={part.y.unit}
                 size="normal"
               />
             </div>
@@ -105,6 +106,8 @@ function UnknownRow({ part, unknown: { id, label, readings }, found, unit }: Unk
             className="w-24 text-lg"
             label={`${name}, next reading`}
             at={[...here, 'readings']}
+            step={part.y.step}
+            unit={part.y.unit}
             onReading={(value) =>
               edit('read an unknown', (one) => {
                 one.readings.push({ id: freshId('r', ids(one.readings)), y: { value, at: new Date().toISOString() } })

@@ -1,9 +1,9 @@
-import { Exact, isDecimalText } from '@hop-lark/core/number'
-import { freshId, type PartOf } from '@hop-lark/core/record'
+import { completedOn, Exact, readTypedReading } from '@hop-lark/core/number'
+import { entryText, freshId, type PartOf } from '@hop-lark/core/record'
 import { type RefObject, useRef, useState } from 'react'
 import { useDraft } from '../../notebook/drafts.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
-import { foreseenX } from './nextX.ts'
+import { foreseenX, goesOn } from './nextX.ts'
 
 /** One of the two fields of the point that is being taken. */
 export interface OpenField {
@@ -20,12 +20,20 @@ interface OpenPointState {
   readonly y: OpenField
   /** The x that follows from those before, which need not be typed. */
   readonly foreseen: string | undefined
-  readonly wrong: boolean
+  /** What is wrong with what is typed. */
+  readonly wrong: string | undefined
   /** What was typed for y is the x that was foreseen: asked about before it is kept. */
   readonly meantForX: boolean
 }
 
-const tidy = (text: string) => text.trim().replace(',', '.')
+/** A reading as it will be kept; undefined while there is none. */
+function readingOf(text: string, { step, unit }: PartOf<'series'>['x']): string | undefined {
+  const typed = text.trim() === '' ? undefined : readTypedReading(text, unit).text
+  return typed === undefined ? undefined : completedOn(typed, { step })
+}
+
+const wrongWith = (text: string, { unit }: PartOf<'series'>['x']) =>
+  text.trim() === '' ? undefined : readTypedReading(text, unit).wrong
 
 function openField(
   text: string,
@@ -56,35 +64,40 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
   const [meantForX, setMeantForX] = useState(false)
   const [xField, yField] = [useRef<HTMLInputElement>(null), useRef<HTMLInputElement>(null)]
   const foreseen = foreseenX(part)
-  const [chosenX, chosenY] = [tidy(x) || (foreseen ?? ''), tidy(y)]
-  const keep = () => {
+  const [typedX, chosenY] = [readingOf(x, part.x), readingOf(y, part.y)]
+  const chosenX = x.trim() === '' ? foreseen : typedX
+  const readings = part.points.map((point) => entryText(point.y))
+  const keep = (xText: string, yText: string) => {
     const at = new Date().toISOString()
     change('add a point', (found) => {
       const id = freshId(
         'p',
         found.points.map((point) => point.id),
       )
-      found.points.push({ id, x: { value: chosenX, at }, y: { value: chosenY, at } })
+      found.points.push({ id, x: { value: xText, at }, y: { value: yText, at } })
     })
     setX(undefined)
     setY(undefined)
-    const points = [...part.points, { id: 'next', x: { value: chosenX, at }, y: { value: chosenY, at } }]
+    const points = [...part.points, { id: 'next', x: { value: xText, at }, y: { value: yText, at } }]
     const next = foreseenX({ ...part, points }) === undefined ? xField : yField
     next.current?.focus()
   }
   const enterY = () => {
-    if (!isDecimalText(chosenY)) return
-    if (!isDecimalText(chosenX)) xField.current?.focus()
-    // Typed into the wrong field by a hand that follows another order: a reading is hardly ever the x it is read at.
-    else if (tidy(x) === '' && new Exact(chosenY).eq(chosenX) && !meantForX) setMeantForX(true)
+    if (chosenY === undefined) return
+    if (chosenX === undefined) xField.current?.focus()
+    // Typed into the wrong field by a hand that takes every point x first: what is typed next is then the reading.
+    else if (typedX === undefined && new Exact(chosenY).eq(chosenX) && !meantForX && !goesOn(readings, chosenY)) {
+      setMeantForX(true)
+      yField.current?.select()
+    }
     else {
       setMeantForX(false)
-      keep()
+      keep(chosenX, chosenY)
     }
   }
   const enterX = () => {
-    if (!isDecimalText(chosenX)) return
-    if (isDecimalText(chosenY)) keep()
+    if (chosenX === undefined) return
+    if (chosenY !== undefined) keep(chosenX, chosenY)
     else yField.current?.focus()
   }
   const typing = (set: (text: string | undefined) => void) => (text: string | undefined) => {
@@ -95,7 +108,7 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
     x: openField(x, typing(setX), enterX, xField),
     y: openField(y, typing(setY), enterY, yField),
     foreseen,
-    wrong: [x, y].some((text) => text.trim() !== '' && !isDecimalText(tidy(text))),
+    wrong: wrongWith(x, part.x) ?? wrongWith(y, part.y),
     meantForX,
   }
 }

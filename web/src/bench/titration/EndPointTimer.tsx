@@ -1,8 +1,7 @@
 import { Timer } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { useKeyAction } from '../../keys/useKeyAction.ts'
 import { Button } from '../../ui/Button.tsx'
-import { SINGLE_KEY } from '../../ui/singleKey.ts'
 
 /** How long a colour must stay to count, in seconds: twenty in quick schools, thirty in most (common practice). */
 const PERSISTENCE = [20, 30] as const
@@ -17,7 +16,7 @@ export function EndPointTimer() {
     setNow(Date.now())
     setEnd(Date.now() + seconds * 1000)
   }
-  useHotkeys('t', () => start(PERSISTENCE[1]), SINGLE_KEY)
+  useKeyAction('timeColour', { says: 'Time how long the colour stays', words: 'end-point timer fades' }, () => start(PERSISTENCE[1]))
   const left = end === undefined ? undefined : Math.max(0, Math.ceil((end - now) / 1000))
   const running = left !== undefined && left > 0
   useEffect(() => {
@@ -39,7 +38,7 @@ export function EndPointTimer() {
             <Button
               key={seconds}
               icon={<Timer size={16} />}
-              {...(seconds === PERSISTENCE[1] ? { hotkey: 'T' } : {})}
+              {...(seconds === PERSISTENCE[1] ? { action: 'timeColour' } : {})}
               onClick={() => start(seconds)}
             >
               {seconds} s

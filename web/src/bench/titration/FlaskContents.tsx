@@ -1,4 +1,4 @@
-import { buretteOf, type Entry, entryText, type PartOf, path } from '@hop-lark/core/record'
+import { buretteOf, type Entry, entryText, findMaterial, type PartOf, path } from '@hop-lark/core/record'
 import { useFormContext } from 'react-hook-form'
 import { useTask } from '../../notebook/derived.ts'
 import { dropDrafts } from '../../notebook/drafts.ts'
@@ -6,6 +6,7 @@ import type { PartChange } from '../../notebook/usePartChange.ts'
 import { AddMaterial, MaterialPicker } from '../../ui/AddMaterial.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { choicesOf } from '../../ui/choices.ts'
+import { FormulaField } from '../../ui/FormulaField.tsx'
 import { DIGITS_ONLY, SelectOf, TextOf, withPoint } from '../../ui/form/fields.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { GoesOn } from './GoesOn.tsx'
@@ -77,6 +78,7 @@ interface PortionFieldsProps extends FlaskContentsProps {
 }
 
 function PortionFields({ part, index, material, change }: PortionFieldsProps) {
+  const known = findMaterial(useTask(), material)
   return (
     <>
       <div className={BESIDE_LABELLED}>
@@ -107,6 +109,7 @@ function PortionFields({ part, index, material, change }: PortionFieldsProps) {
       <div className={BESIDE_LABELLED}>
         <SelectOf name={`flask.${index}.by`} label="Measured" choices={BY} placeholder="measured …" />
       </div>
+      {known && <FormulaField material={known} className="min-w-44 flex-1" />}
     </>
   )
 }

@@ -7,6 +7,7 @@ import { EquationField } from '../../ui/EquationField.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { Select } from '../../ui/Select.tsx'
 import { HalfEquations } from './HalfEquations.tsx'
+import { ProposedEquations } from './ProposedEquations.tsx'
 
 type Reaction = PartOf<'titration'>['reactions'][number]
 const ROLES = choicesOf<Reaction['role']>({
@@ -29,6 +30,9 @@ export function Reactions({ part, change }: ReactionsProps) {
   return (
     <section aria-label="Reactions" className="mb-6">
       <h3 className="mb-2 text-lg font-bold">What reacts</h3>
+      {!part.reactions.some(({ role, equation }) => role === 'titration' && equation.trim() !== '') && (
+        <ProposedEquations part={part} change={change} />
+      )}
       {part.reactions.map((reaction, index) => (
         <ReactionFields key={index} part={part} change={change} reaction={reaction} index={index} />
       ))}

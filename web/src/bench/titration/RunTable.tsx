@@ -92,6 +92,8 @@ function ReadingRow({ part, columns, field }: RowProps & { readonly field: 'init
                 label={`${runName(part.runs, index)}, ${field} reading`}
                 entry={run[field]}
                 step={conventions.burette.step}
+                most={conventions.burette.capacity}
+                unit={conventions.volumeUnit}
                 offer={
                   field === 'initial' && run.initial === undefined && !refill
                     ? levelBefore(part, index, conventions.burette)

@@ -8,6 +8,7 @@ import { TextOf } from '../../ui/form/fields.tsx'
 import { KeptForm } from '../../ui/form/KeptForm.tsx'
 import { writeAt } from '../../ui/form/writeAt.ts'
 import { MaterialCard } from '../../ui/MaterialCard.tsx'
+import { ONWARD } from '../../ui/nextAsked.ts'
 import { FlaskContents } from './FlaskContents.tsx'
 import { IndicatorField } from './IndicatorField.tsx'
 import { Reactions } from './Reactions.tsx'
@@ -16,13 +17,22 @@ interface SetUpDialogProps {
   readonly part: PartOf<'titration'>
   readonly open: boolean
   readonly onOpenChange: (open: boolean) => void
+  /** Puts the cursor where the next reading goes. */
+  readonly onClosed?: () => void
 }
 
 /** What is in the burette and the flask, what reacts, and to which sign. */
-export function SetUpDialog({ part, open, onOpenChange }: SetUpDialogProps) {
+export function SetUpDialog({ part, open, onOpenChange, onClosed }: SetUpDialogProps) {
   const change = usePartChange(part)
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Set up the titration" wide>
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Set up the titration"
+      says="Only what is asked for has to be filled in: Enter goes from one to the next. The rest can wait."
+      {...(onClosed ? { onClosed } : {})}
+      wide
+    >
       <KeptForm<PartOf<'titration'>>
         at={path('parts', part.id)}
         schema={TitrationSchema}
@@ -37,8 +47,8 @@ export function SetUpDialog({ part, open, onOpenChange }: SetUpDialogProps) {
           <TextOf name="title" optional label="Title of this stage" placeholder="Titrate" className="w-56" />
         </section>
       </KeptForm>
-      <Button look="main" onClick={() => onOpenChange(false)}>
-        To the bench
+      <Button look="main" {...{ [ONWARD]: '' }} onClick={() => onOpenChange(false)}>
+        Done
       </Button>
     </Dialog>
   )
@@ -59,7 +69,7 @@ function BuretteSection({ part }: { readonly part: PartOf<'titration'> }) {
         <MaterialPicker label="In the burette" value={buretteOf(part)} forms={['solution', 'liquid']} onChange={choose} />
         <AddMaterial form="solution" says="New solution" onAdded={choose} />
       </div>
-      {burette && <MaterialCard material={burette} />}
+      {burette && <MaterialCard material={burette} asked />}
     </section>
   )
 }

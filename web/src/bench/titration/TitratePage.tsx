@@ -12,13 +12,13 @@ import {
 import { colourOfSolution } from '@hop-lark/core/substance'
 import { agreementSentence, isOnScale } from '@hop-lark/core/titration'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
 import { Burette } from '../../instruments/Burette.tsx'
+import { useKeyAction } from '../../keys/useKeyAction.ts'
 import { useTask, useTitration } from '../../notebook/derived.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Num } from '../../ui/Num.tsx'
-import { SINGLE_KEY } from '../../ui/singleKey.ts'
 import { ConcordanceLine } from './ConcordanceLine.tsx'
 import { EndPointLine } from './EndPointLine.tsx'
 import { EndPointTimer } from './EndPointTimer.tsx'
@@ -39,8 +39,8 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
   const { add } = useRuns(part)
   const { endPoint } = useEndPoint(part)
   const [setting, setSetting] = useState(false)
-  useHotkeys('n', () => add('accurate'), SINGLE_KEY)
-  useHotkeys('alt+n', () => add('accurate'), { preventDefault: true, enableOnFormTags: true })
+  useKeyAction('makeNew', { says: 'New run', words: 'add accurate' }, () => add('accurate'))
+  useKeyAction('setUp', { says: 'Set up the titration', words: 'burette flask equation indicator' }, () => setSetting(true))
   const { conventions } = task
   const solute = findMaterial(task, buretteOf(part))?.solute
   const marks = next.kind === 'run' ? { quickTo: next.quickTo, endNear: next.endNear } : {}
@@ -51,8 +51,10 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
       actions={
         <>
           <EndPointTimer />
-          <Button onClick={() => setSetting(true)}>Set up</Button>
-          <Button hotkey="Alt N" {...{ [NEW_RUN]: '' }} onClick={() => add('accurate')}>
+          <Button action="setUp" onClick={() => setSetting(true)}>
+            Set up
+          </Button>
+          <Button action="makeNew" {...{ [NEW_RUN]: '' }} onClick={() => add('accurate')}>
             New run
           </Button>
         </>
@@ -82,7 +84,12 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
           <GetReady part={part} />
         </div>
       </div>
-      <SetUpDialog part={part} open={setting} onOpenChange={setSetting} />
+      <SetUpDialog
+        part={part}
+        open={setting}
+        onOpenChange={setSetting}
+        onClosed={() => focusAt(nextCell(part) ?? path('parts', part.id, 'runs'))}
+      />
     </Sheet>
   )
 }

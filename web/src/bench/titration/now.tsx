@@ -87,6 +87,15 @@ function action({ part, next, assessment, conventions, stopAt }: NowOf): Now {
           </>
         ),
       }
+    case 'upsideDown':
+      return {
+        title: (
+          <>
+            Look at {runName(part.runs, next.run)} again: it ends at <Reading text={next.final} />, above <Reading text={next.initial} />.
+          </>
+        ),
+        says: 'Burettes count downwards. Nothing is reckoned from this run until it is mended.',
+      }
     case 'stop':
       return {
         title: 'You may stop.',

@@ -1,5 +1,5 @@
 import type { Offer } from '@hop-lark/core/identify'
-import { Key } from '../../ui/Button.tsx'
+import { Key } from '../../keys/KeyHint.tsx'
 
 /** The usual outcomes of this test: a digit takes one. */
 export function Offers({

@@ -1,6 +1,8 @@
-import { materialLabel, type PartOf } from '@hop-lark/core/record'
+import { findMaterial, materialLabel, type PartOf } from '@hop-lark/core/record'
 import { Plus } from 'lucide-react'
 import { memo } from 'react'
+import { usePageAction } from '../../keys/pageActions.ts'
+import { useKeyAction } from '../../keys/useKeyAction.ts'
 import { useTask } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -13,10 +15,12 @@ interface SampleBarProps {
   readonly part: PartOf<'rack'>
   readonly sample: Sample | undefined
   readonly onChoose: (sample: Sample) => void
+  /** Goes to a sample that was just added, with the cursor on what is done next. */
+  readonly onAdded: (act: () => void) => void
 }
 
 /** The samples of the rack, and a new one. */
-export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: SampleBarProps) {
+export const SampleBar = memo(function SampleBar({ part, sample, onChoose, onAdded }: SampleBarProps) {
   const task = useTask()
   const edit = useNotebook((state) => state.edit)
   const add = (form: 'solid' | 'solution' | 'liquid') => {
@@ -27,8 +31,14 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose }: Sam
       draft.materials.push({ id, label: id, form })
       found.samples.push({ material: id, tubes: [] })
     })
-    onChoose({ material: id, tubes: [] })
+    onAdded(() => onChoose({ material: id, tubes: [] }))
   }
+  const form = sample && findMaterial(task, sample.material)?.form
+  // Unknowns of one task mostly come alike.
+  useKeyAction('makeNew', { says: 'New sample', words: 'add unknown like the last' }, () => add(form === undefined || form === 'gas' ? 'solution' : form))
+  usePageAction({ says: 'New sample, a solution', act: () => add('solution') })
+  usePageAction({ says: 'New sample, a solid', act: () => add('solid') })
+  usePageAction({ says: 'New sample, an organic liquid or water', act: () => add('liquid') })
   const move = (from: number, to: number) =>
     edit('move a sample', (draft) => {
       const found = draft.parts.find((one) => one.id === part.id)

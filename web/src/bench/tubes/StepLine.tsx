@@ -3,7 +3,7 @@ import { sayAll } from '@hop-lark/core/observe'
 import { type Action, type Stop, sayAction } from '@hop-lark/core/rack'
 import { type Path, writePath } from '@hop-lark/core/record'
 import type { KeyboardEvent, ReactNode } from 'react'
-import { Key } from '../../ui/Button.tsx'
+import { Key } from '../../keys/KeyHint.tsx'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import { DidText } from './DidText.tsx'
 import { Offers } from './Offers.tsx'
@@ -26,10 +26,12 @@ interface StepLineProps {
   readonly at: Path
   readonly offers: readonly Offer[]
   readonly onKeep: (action: Action, saw: string) => void
+  /** What Enter does in an empty line, once something was done in this tube. */
+  readonly onFresh: (() => void) | undefined
 }
 
 /** The next step of a tube: what was done, Enter, what was seen, Enter. */
-export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineProps) {
+export function StepLine({ line, safety, tubeId, at, offers, onKeep, onFresh }: StepLineProps) {
   const { did, saw, action, problem, advice, completions, together, others, didField, sawField } = line
   const [other] = others
   const keep = () => {
@@ -53,6 +55,7 @@ export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineP
       event.preventDefault()
       if (event.shiftKey && together !== undefined) line.setDid(together)
       if (action) sawField.current?.focus()
+      else if (did.trim() === '') onFresh?.()
     }
   }
   const onSawKey = (event: KeyboardEvent) => {
@@ -106,7 +109,7 @@ export function StepLine({ line, safety, tubeId, at, offers, onKeep }: StepLineP
       </div>
       <div id="step-line-says" aria-live="polite" className="mt-1.5 min-h-7 text-[0.95rem]">
         {safety.stops.length > 0 && <Stops stops={safety.stops} onKeep={keep} />}
-        <Says line={line} safety={safety} />
+        <Says line={line} safety={safety} mayBeFresh={onFresh !== undefined} />
       </div>
       {action && saw === '' && <Offers offers={offers} onTake={line.take} onNothing={() => line.setSaw('no visible change')} />}
     </div>
@@ -164,11 +167,21 @@ function MarkedInput({
 }
 
 /** What the line is understood as, and how to put it better or mend it. */
-function Says({ line, safety }: { readonly line: StepLineState; readonly safety: Safety }) {
+interface SaysProps {
+  readonly line: StepLineState
+  readonly safety: Safety
+  readonly mayBeFresh: boolean
+}
+
+function Says({ line, safety, mayBeFresh }: SaysProps) {
   const { action, problem, advice, completions, saw } = line
   if (completions.length > 0 && saw === '') return <Completions completions={completions} onComplete={line.complete} />
   if (!action && problem) return <span className="text-iodine">{problem}</span>
-  if (!action && saw === '') return <span className="text-ink-soft">What you do, Enter, what you see, Enter.</span>
+  if (!action && saw === '') return (
+      <span className="text-ink-soft">
+        What you do, Enter, what you see, Enter.{mayBeFresh && ' Enter in the empty line: a fresh portion.'}
+      </span>
+    )
   return (
     <div className="flex flex-col gap-1">
       {action && <DoneAs line={line} action={action} safety={safety} />}

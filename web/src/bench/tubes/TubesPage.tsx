@@ -1,18 +1,17 @@
 import type { SampleVerdict } from '@hop-lark/core/identify'
 import { type Action, excessFrom, guardsFor, mayBeRead, stopsFor } from '@hop-lark/core/rack'
-import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath } from '@hop-lark/core/record'
+import { materialLabel, type PartOf, partTitle, path, sampleForms, stepPath, writePath } from '@hop-lark/core/record'
 import { USUAL_DROPS } from '@hop-lark/core/tube'
 import { useDeferredValue, useState } from 'react'
 import { flushSync } from 'react-dom'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
+import { useKeyAction } from '../../keys/useKeyAction.ts'
 import { useTask } from '../../notebook/derived.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
 import { useReference } from '../../reference/useReference.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Disclosure } from '../../ui/Disclosure.tsx'
-import { SINGLE_KEY } from '../../ui/singleKey.ts'
 import { useStable } from '../../ui/useStable.ts'
 import { AppearanceLine } from './AppearanceLine.tsx'
 import { ConclusionField } from './ConclusionField.tsx'
@@ -42,8 +41,6 @@ import { VerdictBoard } from './VerdictBoard.tsx'
 
 type Part = PartOf<'rack'>
 
-const EVERYWHERE = { preventDefault: true, enableOnFormTags: true } as const
-
 /** Goes somewhere and puts the cursor into the line, in one stroke. */
 function useGoAndType(part: Part) {
   return (act: () => void) => {
@@ -56,12 +53,11 @@ const lineOf = (part: Part) => path('parts', part.id, 'line')
 
 /** The keys of the rack, which work while something is typed as well. */
 function useTubeKeys({ tubes, goAndType, freshPortion, toggleGrid }: TubeKeys): void {
-  useHotkeys('p', freshPortion, SINGLE_KEY)
-  useHotkeys('alt+p', freshPortion, EVERYWHERE)
-  useHotkeys('g', toggleGrid, SINGLE_KEY)
-  useHotkeys('alt+g', toggleGrid, EVERYWHERE)
-  useHotkeys('pagedown', () => goAndType(() => tubes.move(1)), EVERYWHERE)
-  useHotkeys('pageup', () => goAndType(() => tubes.move(-1)), EVERYWHERE)
+  const possible = tubes.sample !== undefined
+  useKeyAction('freshPortion', { says: 'Fresh portion', words: 'new tube' }, freshPortion, { possible })
+  useKeyAction('grid', { says: 'Grid of samples and tests', words: 'table rack' }, toggleGrid)
+  useKeyAction('nextTube', { says: 'The next tube' }, () => goAndType(() => tubes.move(1)), { possible })
+  useKeyAction('tubeBefore', { says: 'The tube before' }, () => goAndType(() => tubes.move(-1)), { possible })
 }
 
 interface TubeKeys {
@@ -141,7 +137,7 @@ export function TubesPage({ part }: { readonly part: Part }) {
         )
       }
     >
-      <SampleBar part={settled} sample={sample} onChoose={choose} />
+      <SampleBar part={settled} sample={sample} onChoose={choose} onAdded={goAndType} />
       {grid ? (
         <GridView
           part={settled}
@@ -168,14 +164,14 @@ function RackActions({ grid, onGrid, tubes, goAndType }: RackActionsProps) {
   const solid = useIsSolid(tubes.sample?.material)
   return (
     <>
-      <Button hotkey="Alt R" onClick={() => useReference.getState().show()}>
+      <Button action="reference" onClick={() => useReference.getState().show()}>
         Reference
       </Button>
-      <Button hotkey="Alt G" aria-pressed={grid} onClick={onGrid}>
+      <Button action="grid" aria-pressed={grid} onClick={onGrid}>
         {grid ? 'Rack' : 'Grid'}
       </Button>
       {tubes.sample && (
-        <Button hotkey="Alt P" onClick={() => goAndType(() => tubes.portion(false))}>
+        <Button action="freshPortion" onClick={() => goAndType(() => tubes.portion(false))}>
           Fresh portion
         </Button>
       )}
@@ -209,6 +205,8 @@ function RackView(view: RackViewProps) {
     line.setDid(did)
     line.sawField.current?.focus()
   })
+  const open = part.samples.find((one) => one.material !== sample.material && !one.conclusion)
+  const goOnWith = useStable((one: Sample) => goAndType(() => tubes.choose(one)))
   const select = useStable((id: string) => goAndType(() => tubes.select(id)))
   return (
     <>
@@ -218,9 +216,9 @@ function RackView(view: RackViewProps) {
       {tube ? (
         <TubeView {...view} tube={tube} onSelect={select} onNext={tubes.select} onDid={startLine} />
       ) : (
-        <NoTube label={materialLabel(task, sample.material)} onPortion={freshPortion} />
+        <NoTube at={writePath(lineOf(part))} label={materialLabel(task, sample.material)} onPortion={freshPortion} />
       )}
-      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} onShow={showStep} />
+      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} onShow={showStep} next={open} onNext={goOnWith} />
       {tube && (
         <Disclosure title="What should be seen">
           {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
@@ -240,7 +238,8 @@ interface TubeViewProps extends RackViewProps {
 }
 
 /** The record of one tube, and the line that goes on with it. */
-function TubeView({ part, tube, line, safety, identification, shut, onSelect, onNext, onDid }: TubeViewProps) {
+function TubeView(view: TubeViewProps) {
+  const { part, tube, line, safety, identification, shut, freshPortion, onSelect, onNext, onDid } = view
   const change = usePartChange(part)
   const task = useTask()
   const home = findTube(part, tube.id)?.sample.material
@@ -273,19 +272,25 @@ function TubeView({ part, tube, line, safety, identification, shut, onSelect, on
       <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
       <PlannedActs part={part} tube={tube} />
       {/* The same fields for every tube: the cursor stays in them. */}
-      <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} />
+      <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} onFresh={tube.steps.length > 0 ? freshPortion : undefined} />
       <QuickRecords isLiquid={isLiquid} onDid={onDid} />
     </>
   )
 }
 
-function NoTube({ label, onPortion }: { readonly label: string; readonly onPortion: () => void }) {
+interface NoTubeProps {
+  readonly at: string
+  readonly label: string
+  readonly onPortion: () => void
+}
+
+function NoTube({ at, label, onPortion }: NoTubeProps) {
   return (
     <div className="rounded-xl border border-rule p-5">
       <p className="mb-3">
         No tube of {label} yet. Every test wants a fresh portion, unless the sheet says to go on in the same tube.
       </p>
-      <Button look="main" hotkey="Alt P" onClick={onPortion}>
+      <Button look="main" action="freshPortion" data-at={at} onClick={onPortion}>
         Fresh portion
       </Button>
     </div>

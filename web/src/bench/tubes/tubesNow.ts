@@ -31,7 +31,7 @@ function action({ sample, tube, identification, shut, isLiquid }: NowOf): Now {
       title: 'Name the first sample.',
       says: 'A solution, a solid or a liquid; then how it looks, and a fresh portion of it.',
     }
-  if (!tube) return { title: 'Take a fresh portion.', says: 'About 1 cm³, in a clean tube. The key P makes one.' }
+  if (!tube) return { title: 'Take a fresh portion.', says: 'About 1 cm³, in a clean tube.' }
   const unwritten = tube.steps.findIndex(({ saw }) => !saw)
   if (unwritten >= 0) return { title: `Write down what you see in ${tube.id}.`, says: 'No visible change is an observation too.' }
   const last = tube.steps.at(-1)
@@ -55,5 +55,5 @@ function action({ sample, tube, identification, shut, isLiquid }: NowOf): Now {
     }
   if (!shut && identification?.next && sample.tubes.some(({ steps }) => steps.length > 0) && !sample.conclusion)
     return { title: 'Write your conclusion.', says: 'No further test on the bench would tell much more.' }
-  return { title: 'The next test.', says: 'What you do, Enter, what you see, Enter. P takes a fresh portion.' }
+  return { title: 'The next test.', says: 'What you do, Enter, what you see, Enter.' }
 }

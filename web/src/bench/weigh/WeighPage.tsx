@@ -3,6 +3,7 @@ import { weighedMass } from '@hop-lark/core/titration'
 import { Plus } from 'lucide-react'
 import { Sheet } from '../../app/Sheet.tsx'
 import { Balance } from '../../instruments/Balance.tsx'
+import { usePageAction } from '../../keys/pageActions.ts'
 import type { Now } from '../../margin/Margin.tsx'
 import { useTask } from '../../notebook/derived.ts'
 import { useNotebook } from '../../notebook/store.ts'
@@ -16,8 +17,6 @@ export function WeighPage({ weighings }: { readonly weighings: readonly PartOf<'
   const edit = useNotebook((state) => state.edit)
   const [first] = weighings
   const now = useNow(weighings)
-  if (!first) return null
-  const label = materialLabel(task, first.of)
   const again = () =>
     edit('weigh another portion', (draft) => {
       const last = draft.parts.findIndex(({ id }) => id === weighings.at(-1)?.id)
@@ -25,8 +24,11 @@ export function WeighPage({ weighings }: { readonly weighings: readonly PartOf<'
         'w',
         draft.parts.map((part) => part.id),
       )
-      draft.parts.splice(last + 1, 0, { id, kind: 'weighing', of: first.of, title: `Weighing ${weighings.length + 1}` })
+      draft.parts.splice(last + 1, 0, { id, kind: 'weighing', of: first?.of ?? '', title: `Weighing ${weighings.length + 1}` })
     })
+  usePageAction({ says: 'Weigh another portion', words: 'add weighing', act: again })
+  if (!first) return null
+  const label = materialLabel(task, first.of)
   return (
     <Sheet
       title={weighings.length === 1 ? partTitle(task, first) : `Weigh ${label}`}

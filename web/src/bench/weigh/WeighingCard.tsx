@@ -107,8 +107,9 @@ function Reading({ weighing, field, label, next }: ReadingProps) {
           at={at}
           label={`${label}, g`}
           entry={weighing[field]}
+          unit="g"
           problem={derived.worstAt(at)}
-          onDone={() => (next === undefined ? undefined : focusAt(path('parts', weighing.id, next)))}
+          onDone={next === undefined ? undefined : () => focusAt(path('parts', weighing.id, next))}
         />
       </div>
     </div>

@@ -1,5 +1,5 @@
-import { ChemistryError } from '../../problem/index.ts'
-import { dissociate, type Formula, parseFormula, saltOf } from '../../substance/index.ts'
+import { ChemistryError } from '../problem/index.ts'
+import { dissociate, type Formula, parseFormula, saltOf } from '../substance/index.ts'
 
 /** What reacts with what in titrations that are no neutralisations (common practice; half-equations as in textbooks). */
 const PAIRS: readonly (readonly [burette: RegExp, flask: RegExp, equation: string])[] = [
@@ -113,6 +113,14 @@ export function proposeEquation(burette: string | undefined, flask: string | und
   if (redox !== undefined) return redox
   const [one, other] = [bare(burette), bare(flask)]
   return neutralisation(one, other) ?? neutralisation(other, one)
+}
+
+/**
+ * The equations of a titration that are usual with what the burette holds, where nothing is known of the flask: the student
+ * knows which of them the sheet is about.
+ */
+export function equationsWith(burette: string): readonly string[] {
+  return PAIRS.filter(([one]) => one.test(burette)).map(([, , equation]) => equation)
 }
 
 /** What happens in the flask before the titration, where that is usual: iodine set free. */
