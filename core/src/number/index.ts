@@ -1,6 +1,6 @@
 export { chemistsNumber, formatFigures, formatPlaces, type NumberParts, settled, significantFigures } from './figures.ts'
-export { isAlike, type Measure, measureOf, ratioBetween, timesBetween, type UnitRatio } from './measure.ts'
 export { completedOn, meantOn, type OnScale, type Scale } from './meant.ts'
+export { isAlike, type Measure, measureOf, ratioBetween, timesBetween, type UnitRatio } from './measure.ts'
 export { type Measured, readMeasured } from './measured.ts'
 export { raised } from './raised.ts'
 export { DECIMAL_TEXT, decimalPlaces, Exact, exact, isDecimalText, parseReading, type Reading } from './reading.ts'

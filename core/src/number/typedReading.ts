@@ -30,17 +30,31 @@ export function readTypedReading(typed: string, unit?: string): TypedReading {
   const [, digits = '', after = ''] = /^([-+]?[\d.,·∙•٫]*)\s*(.*)$/s.exec(trimmed) ?? []
   const points = digits.match(POINTS)?.length ?? 0
   if (points > 1) return { wrong: `${digits} has ${points} decimal points: which is it?` }
-  const text = digits.replace(POINTS, '.').replace(/^\+/, '').replace(/^(-?)\./, '$10.').replace(/\.$/, '')
+  const text = digits
+    .replace(POINTS, '.')
+    .replace(/^\+/, '')
+    .replace(/^(-?)\./, '$10.')
+    .replace(/\.$/, '')
   if (after !== '' && /^\d/.test(after)) return { wrong: `There is a gap in ${trimmed}: one number or two?` }
   if (!isDecimalText(text)) return { wrong: `“${trimmed}” is no number. Write what the scale shows, in digits.` }
   if (after === '' || (unit !== undefined && unit !== '' && sameUnit(after, unit))) return { text }
   return { wrong: whatIsBehind({ trimmed, text, after, unit }) }
 }
 
-function whatIsBehind({ trimmed, text, after, unit }: Record<'trimmed' | 'text' | 'after', string> & { unit: string | undefined }): string {
+function whatIsBehind({
+  trimmed,
+  text,
+  after,
+  unit,
+}: Record<'trimmed' | 'text' | 'after', string> & { unit: string | undefined }): string {
   const [letter = ''] = after
   const like = LIKE_DIGITS[letter]
-  if (like !== undefined && /^[\d.,]*$/.test(after.slice(1)) && /[\d.,]$/.test(trimmed.slice(0, -after.length)) && after.length > 1)
+  if (
+    like !== undefined &&
+    /^[\d.,]*$/.test(after.slice(1)) &&
+    /[\d.,]$/.test(trimmed.slice(0, -after.length)) &&
+    after.length > 1
+  )
     return `${trimmed} has the letter ${letter} in it: a ${like}?`
   if (/^[eE×x*]/.test(after) && /\d/.test(after)) return `${trimmed}: write the number out, not as a power.`
   if (unit !== undefined && unit !== '' && /^[\p{L}°%]/u.test(after))

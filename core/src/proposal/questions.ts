@@ -26,7 +26,9 @@ function ofWeighed(task: Task, material: string, analyte: Formula): readonly Fin
   if (!solute) return [percent, ...(analyte.charge === 0 ? [{ quantity: 'molarMass', of: material } as const] : [])]
   const letter = [...compositionOf(solute).keys()].find((symbol) => /^[A-Z]$/.test(symbol) && STAND_INS.has(symbol))
   return [
-    ...(hasSomeWater(solute) ? [{ quantity: 'hydration', of: solute.text.split(/[.·]/)[0] ?? solute.text, in: material } as const] : []),
+    ...(hasSomeWater(solute)
+      ? [{ quantity: 'hydration', of: solute.text.split(/[.·]/)[0] ?? solute.text, in: material } as const]
+      : []),
     ...(letter === undefined ? [] : [{ quantity: 'unknownMass', of: letter, in: material } as const]),
     percent,
   ]

@@ -6,7 +6,7 @@ import { useKeyAction } from '../keys/useKeyAction.ts'
 import { derive } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { useReference } from '../reference/useReference.ts'
-import { sayYes, useAsking } from '../ui/asked.ts'
+import { sayYes, useLastSaid } from '../ui/lastSaid.ts'
 import { later } from '../ui/later.tsx'
 import { Palette } from './Palette.tsx'
 import { isTyping, turnBack } from './turnBack.ts'
@@ -53,8 +53,8 @@ export function Everywhere() {
     { says: 'Open the reference', words: 'reagents ions gases flames colours indicators glassware' },
     () => useReference.getState().show(),
   )
-  const asked = useAsking(({ reading }) => reading)
-  useKeyAction('sayYes', { says: `Write ${asked?.better ?? ''} instead`, words: 'yes' }, sayYes, { possible: asked !== undefined })
+  const better = useLastSaid(({ said }) => (said && 'better' in said ? said.better : undefined))
+  useKeyAction('sayYes', { says: `Write ${better ?? ''} instead`, words: 'yes' }, sayYes, { possible: better !== undefined })
   useHistoryKeys()
   useStageKeys()
   return (

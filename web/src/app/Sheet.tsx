@@ -1,6 +1,7 @@
 import type { Path } from '@hop-lark/core/record'
 import { type ReactNode, Suspense, useEffect, useRef } from 'react'
 import { Margin, type Now } from '../margin/Margin.tsx'
+import { useLastSaid } from '../ui/lastSaid.ts'
 import { later } from '../ui/later.tsx'
 import { ONWARD } from '../ui/nextAsked.ts'
 import { focusAt } from './goTo.ts'
@@ -30,6 +31,8 @@ const HAS_ROOM = '(min-width: 900px)'
 export function Sheet({ title, says, actions, now, board, about = [], first, children }: SheetProps) {
   const opened = useRef(first)
   const main = useRef<HTMLElement>(null)
+  // What was said beside a cell belongs to its page.
+  useEffect(() => () => useLastSaid.getState().drop(), [])
   useEffect(() => {
     if (document.activeElement !== document.body) return
     if (opened.current !== undefined && window.matchMedia(HAS_ROOM).matches) focusAt(opened.current)
@@ -42,7 +45,11 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
   return (
     <div className="page-frame grid min-h-0 min-w-0 max-[899px]:grid-cols-[minmax(0,1fr)] max-[899px]:pb-24 min-[900px]:grid-cols-[minmax(0,1fr)_18rem] min-[900px]:overflow-hidden">
       {/* Positioned, so that labels that are only heard stay inside and do not lengthen the window. */}
-      <main ref={main} tabIndex={-1} className="relative outline-none min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto">
+      <main
+        ref={main}
+        tabIndex={-1}
+        className="relative outline-none min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto"
+      >
         <header className="page-head mb-4">
           <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
             <h1 className="min-w-0 flex-1 text-[1.75rem] font-bold break-words max-[599px]:basis-full">{title}</h1>

@@ -3,12 +3,13 @@ import { useId } from 'react'
 
 const SAYS: Readonly<Record<StageState, string>> = { empty: 'not begun', partly: 'begun', done: 'done' }
 
-/** A small conical flask: neck, shoulders, base. */
-const FLASK = 'M8 2.5v5L3.4 15.6a1.7 1.7 0 0 0 1.5 2.5h10.2a1.7 1.7 0 0 0 1.5-2.5L12 7.5v-5'
-/** How high it stands in the flask. */
-const LEVEL: Readonly<Record<StageState, number | undefined>> = { empty: undefined, partly: 13, done: 8.5 }
+/** A test tube with its rim. */
+const TUBE = 'M6.2 2.6v11.1a3.8 3.8 0 0 0 7.6 0V2.6'
+const RIM = 'M4.8 2.6h10.4'
+/** From where down it is filled. */
+const LEVEL: Readonly<Record<StageState, number | undefined>> = { empty: undefined, partly: 10.6, done: 4.4 }
 
-/** How far a stage is: an empty flask, one that is being filled, a full one with its stopper in. */
+/** How far a stage is: an empty test tube, one half filled, a full one with its stopper in. */
 export function StageMark({ state }: { readonly state: StageState }) {
   const glass = useId()
   const level = LEVEL[state]
@@ -16,15 +17,17 @@ export function StageMark({ state }: { readonly state: StageState }) {
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" role="img" aria-label={SAYS[state]} className="shrink-0">
       <clipPath id={glass}>
-        <path d={FLASK} />
+        <path d={TUBE} />
       </clipPath>
-      <path d={FLASK} fill="var(--sheet)" />
-      {level !== undefined && <rect x="0" y={level} width="20" height={20 - level} fill="var(--hop)" clipPath={`url(#${glass})`} />}
-      <path d={FLASK} fill="none" stroke={line} strokeWidth="1.5" strokeLinejoin="round" strokeLinecap="round" />
+      <path d={TUBE} fill="var(--sheet)" />
+      {level !== undefined && (
+        <rect x="0" y={level} width="20" height={20 - level} fill="var(--hop)" clipPath={`url(#${glass})`} />
+      )}
+      <path d={TUBE} fill="none" stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       {state === 'done' ? (
-        <path d="M7 1.1h6l-.6 3H7.6z" fill="var(--hop)" />
+        <path d="M5.2 0.8h9.6l-1.2 3.4H6.4z" fill="var(--hop)" />
       ) : (
-        <path d="M6.8 2.5h6.4" stroke={line} strokeWidth="1.5" strokeLinecap="round" />
+        <path d={RIM} stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       )}
     </svg>
   )

@@ -37,7 +37,11 @@ export function PasteSheet({ onKept }: PasteSheetProps) {
     if (typed.trim() !== '') onKept?.()
     return undefined
   }
-  usePageAction({ says: 'Paste or type the task sheet', words: 'write sheet text', act: () => place.current?.querySelector('textarea')?.focus() })
+  usePageAction({
+    says: 'Paste or type the task sheet',
+    words: 'write sheet text',
+    act: () => place.current?.querySelector('textarea')?.focus(),
+  })
   return (
     <div ref={place}>
       <textarea

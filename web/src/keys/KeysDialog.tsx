@@ -25,7 +25,7 @@ interface KeysDialogProps {
 
 /** Which keys there are, and which of them the student wants otherwise, or not at all. */
 export function KeysDialog({ open, onOpenChange }: KeysDialogProps) {
-  const { letters, useLetters } = useKeyChoice()
+  const { letters, setLetters } = useKeyChoice()
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Keys" wide>
       <dl className="mb-5 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
@@ -38,13 +38,13 @@ export function KeysDialog({ open, onOpenChange }: KeysDialogProps) {
           </div>
         ))}
       </dl>
-      <h3 className="mb-1 text-lg font-bold">Of acts</h3>
+      <h3 className="mb-1 text-lg font-bold">Keys of acts</h3>
       <label className="mb-2 flex min-h-11 cursor-pointer items-center gap-3">
         <input
           type="checkbox"
           className="size-5 accent-(--hop)"
           checked={letters}
-          onChange={({ target }) => useLetters(target.checked)}
+          onChange={({ target }) => setLetters(target.checked)}
         />
         The letter alone does the same while nothing is typed
       </label>

@@ -7,7 +7,7 @@ interface KeyChoice {
   readonly letters: boolean
   /** Combinations chosen instead of the usual ones; an empty one is none. */
   readonly chosen: Readonly<Partial<Record<KeyActionName, string>>>
-  readonly useLetters: (on: boolean) => void
+  readonly setLetters: (on: boolean) => void
   /** Gives an act another combination; an empty one switches it off, none brings the usual one back. */
   readonly choose: (name: KeyActionName, combination: string | undefined) => void
 }
@@ -18,7 +18,7 @@ export const useKeyChoice = create<KeyChoice>()(
     (set) => ({
       letters: true,
       chosen: {},
-      useLetters: (letters) => set({ letters }),
+      setLetters: (letters) => set({ letters }),
       choose: (name, combination) =>
         set(({ chosen: { [name]: _, ...rest } }) => ({
           chosen: combination === undefined ? rest : { ...rest, [name]: combination },

@@ -5,7 +5,7 @@ import { KeyOf } from './KeyHint.tsx'
 import { KeysDialog } from './KeysDialog.tsx'
 import { useKeyChoice } from './keyStore.ts'
 import { usePageActions } from './pageActions.ts'
-import { combinationOf, sayKeys } from './sayKeys.ts'
+import { ariaKeys, combinationOf, sayKeys } from './sayKeys.ts'
 import { useKeyAction } from './useKeyAction.ts'
 
 beforeEach(() => useKeyChoice.setState({ letters: true, chosen: {} }))
@@ -69,7 +69,7 @@ describe('a key of an act', () => {
   })
 
   it('is no letter where letters are switched off', () => {
-    useKeyChoice.getState().useLetters(false)
+    useKeyChoice.getState().setLetters(false)
     render(<Page />)
     press(document.body, 'g')
     expect(act).not.toHaveBeenCalled()
@@ -90,6 +90,8 @@ describe('what was pressed', () => {
     expect(sayKeys('mod+enter')).toBe('Ctrl ⏎')
     expect(sayKeys('alt+n')).toBe('Alt N')
     expect(sayKeys('shift+slash')).toBe('?')
+    expect(ariaKeys('mod+enter')).toBe('Control+Enter')
+    expect(ariaKeys('alt+n')).toBe('Alt+N')
   })
 
   it('no two acts that can be done at the same time have the same', () => {

@@ -24,6 +24,13 @@ export function sayKeys(combination: string): string {
     .join(' ')
 }
 
+/** A combination as assistive technology is told it: `Alt+N`, `Control+Enter`. */
+export const ariaKeys = (combination: string): string =>
+  combination
+    .split('+')
+    .map((key) => (key === 'mod' ? 'Control' : key.length === 1 ? key.toUpperCase() : `${key[0]?.toUpperCase()}${key.slice(1)}`))
+    .join('+')
+
 /** Keys that only change what another does. */
 const MODIFIERS: ReadonlySet<string> = new Set(['Control', 'Alt', 'Shift', 'Meta', 'AltGraph'])
 

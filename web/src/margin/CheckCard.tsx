@@ -51,7 +51,8 @@ const Problems = memo(
     )
   },
   // Pages name what they are about anew each time they are drawn.
-  (one, other) => one.task === other.task && one.about.join() === other.about.join() && one.typedOver.join() === other.typedOver.join(),
+  (one, other) =>
+    one.task === other.task && one.about.join() === other.about.join() && one.typedOver.join() === other.typedOver.join(),
 )
 
 interface Noted {

@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod'
-import { newTask, SHEET_GROUPS, STARTING_SHEETS, sheetNamed, type StartingSheet, TaskSchema } from '@hop-lark/core/record'
+import { newTask, SHEET_GROUPS, STARTING_SHEETS, type StartingSheet, sheetNamed, TaskSchema } from '@hop-lark/core/record'
 import { RadioGroup } from 'radix-ui'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { useController, useForm, useWatch } from 'react-hook-form'

@@ -47,7 +47,12 @@ export function ShelfPage() {
           </p>
           <div className="flex flex-wrap gap-2">
             <ImportButton onChange={shelf.again} />
-            <Button look="main" action="makeNew" icon={<FilePlus2 size={17} aria-hidden="true" />} onClick={() => setMaking(true)}>
+            <Button
+              look="main"
+              action="makeNew"
+              icon={<FilePlus2 size={17} aria-hidden="true" />}
+              onClick={() => setMaking(true)}
+            >
               New task
             </Button>
           </div>

@@ -1,6 +1,8 @@
 import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react'
 import type { KeyActionName } from '../keys/actions.ts'
 import { Key, KeyOf } from '../keys/KeyHint.tsx'
+import { useCombination } from '../keys/keyStore.ts'
+import { ariaKeys } from '../keys/sayKeys.ts'
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly ref?: Ref<HTMLButtonElement>
@@ -21,17 +23,24 @@ const LOOKS = {
 
 /** A button, large enough for a gloved finger. */
 export function Button({ look = 'plain', hotkey, action, icon, className = '', children, ...rest }: ButtonProps) {
+  const combination = useCombination(action ?? 'palette')
   const size = look === 'quiet' ? 'min-h-8' : 'min-h-9 px-3'
   return (
     <button
       type="button"
+      aria-keyshortcuts={action && combination ? ariaKeys(combination) : undefined}
       className={`inline-flex items-center gap-2 rounded-lg text-[0.95rem] font-semibold disabled:opacity-60 ${size} ${LOOKS[look]} ${className}`}
       {...rest}
     >
       {icon}
       {children}
-      {hotkey && <Key name={hotkey} />}
-      {action && <KeyOf action={action} />}
+      {(hotkey || action) && (
+        // It is seen; a screen reader is told by aria-keyshortcuts, and not in the middle of the name.
+        <span aria-hidden="true" className="contents">
+          {hotkey && <Key name={hotkey} />}
+          {action && <KeyOf action={action} />}
+        </span>
+      )}
     </button>
   )
 }

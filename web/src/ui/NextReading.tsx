@@ -19,14 +19,7 @@ interface NextReadingProps {
 }
 
 /** The reading to come in a list of them: Enter keeps it and opens the next. */
-export function NextReading({
-  label,
-  at,
-  onReading,
-  step,
-  unit,
-  className = 'w-full text-[1.35rem]',
-}: NextReadingProps) {
+export function NextReading({ label, at, onReading, step, unit, className = 'w-full text-[1.35rem]' }: NextReadingProps) {
   const [text = '', setText] = useDraft(at)
   const says = useId()
   const typed = text.trim() === '' ? undefined : readTypedReading(text, unit)

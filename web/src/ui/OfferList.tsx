@@ -3,7 +3,7 @@ import type { KeyboardEvent, ReactNode } from 'react'
 import { Key } from '../keys/KeyHint.tsx'
 
 /** Something that one key takes. */
-export interface OfferedItem {
+interface OfferedItem {
   readonly key: string
   readonly says: ReactNode
   /** Whether it was taken already: it keeps its place, so that no other moves under a finger. */

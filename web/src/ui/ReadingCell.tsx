@@ -3,14 +3,13 @@ import { type Entry, entryText, type Path, writePath } from '@hop-lark/core/reco
 import { useId } from 'react'
 import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
-import { sayYes, useAskedOf, useAsking } from './asked.ts'
 import { Button } from './Button.tsx'
 import { CellSays } from './CellSays.tsx'
+import { type SaidOfReading, sayYes, useLastSaid, useSaidOf } from './lastSaid.ts'
 import { leaveField } from './leaveField.ts'
 import { goToNextAsked } from './nextAsked.ts'
 import { Struck } from './Struck.tsx'
 import { TYPED_ONLY } from './typedOnly.ts'
-import { useForAWhile } from './useForAWhile.ts'
 
 interface ReadingCellProps {
   /** Path of the reading in the record. */
@@ -44,8 +43,7 @@ type Reading = Pick<ReadingCellProps, 'at' | 'entry' | 'step' | 'most' | 'unit' 
 function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
   const write = useNotebook((state) => state.write)
   const [draft, setDraft] = useDraft(at)
-  const [completed, sayCompleted] = useForAWhile<string>()
-  const asked = useAskedOf(at)
+  const said = useSaidOf(at)
   const value = entry === undefined ? '' : entryText(entry)
   const shown = draft ?? value
   const typed = draft === undefined || draft.trim() === '' ? undefined : readTypedReading(draft, unit)
@@ -57,9 +55,10 @@ function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
     const meant = text === '' ? undefined : meantOn(text, { step, most })
     const kept = meant?.kind === 'completed' ? meant.text : text
     if (kept !== value) write(at, kept)
-    if (meant?.kind === 'completed') sayCompleted(`${text} is written ${kept}`)
-    if (meant?.kind === 'asked') useAsking.getState().ask({ at, kept, better: meant.text })
-    else if (asked) useAsking.getState().drop()
+    const { say, drop } = useLastSaid.getState()
+    if (meant?.kind === 'completed') say({ at, kept, typed: text })
+    else if (meant?.kind === 'asked') say({ at, kept, better: meant.text })
+    else drop()
     setDraft(undefined)
     return kept
   }
@@ -75,8 +74,7 @@ function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
   }
   return {
     shown,
-    asked: draft === undefined ? asked : undefined,
-    completed,
+    said: draft === undefined ? said : undefined,
     isDraft: draft !== undefined,
     wrong: typed?.wrong,
     type: setDraft,
@@ -93,11 +91,11 @@ function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
 export function ReadingCell(props: ReadingCellProps) {
   const { at, label, entry, offer, size = 'large', pale, problem } = props
   const says = useId()
-  const { shown, asked, completed, wrong, isDraft, type, enter, leave } = useReading({
+  const { shown, said, wrong, isDraft, type, enter, leave } = useReading({
     ...props,
     onDone: () => (props.onDone ?? (() => goToNextAsked(at)))(),
   })
-  const speaks = asked !== undefined || wrong !== undefined || completed !== undefined
+  const speaks = said !== undefined || wrong !== undefined
   return (
     <div className="relative">
       <Struck entry={entry} />
@@ -131,21 +129,27 @@ export function ReadingCell(props: ReadingCellProps) {
         <CellSays id={says} kind="wrong">
           {wrong}
         </CellSays>
-      ) : asked ? (
-        <CellSays id={says} kind="asks">
-          Kept: <span className="num">{asked.kept}</span>. Meant{' '}
-          <Button look="quiet" action="sayYes" className="num" onClick={() => sayYes()}>
-            {asked.better}
-          </Button>
-          ?
-        </CellSays>
       ) : (
-        completed && (
-          <CellSays id={says} kind="tells">
-            {completed}
-          </CellSays>
-        )
+        said && <Said id={says} said={said} />
       )}
     </div>
+  )
+}
+
+/** What is said of a reading that was kept: what it is written as, or what it may have been meant for. */
+function Said({ id, said }: { readonly id: string; readonly said: SaidOfReading }) {
+  if ('typed' in said)
+    return (
+      <CellSays id={id} kind="tells">
+        {said.typed} is written {said.kept}
+      </CellSays>
+    )
+  return (
+    <CellSays id={id} kind="asks">
+      Meant{' '}
+      <Button look="quiet" action="sayYes" className="num" onClick={() => sayYes()}>
+        {said.better}?
+      </Button>
+    </CellSays>
   )
 }

@@ -18,11 +18,7 @@ export function QuestionDialog({ question, onClose }: QuestionDialogProps) {
       title={old ? 'Change the question' : 'Add a question'}
     >
       {question !== undefined && (
-        <QuestionForm
-          question={old}
-          begun={question === 'new' || 'find' in question ? undefined : question}
-          onClose={onClose}
-        />
+        <QuestionForm question={old} begun={question === 'new' || 'find' in question ? undefined : question} onClose={onClose} />
       )}
     </Dialog>
   )

@@ -33,7 +33,13 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
         <div>
           <span className="mb-1 block text-sm font-semibold">Solvent front / {unit}</span>
           <div className="w-28 rounded-md border border-rule bg-sheet">
-            <ReadingCell at={path('parts', part.id, 'front')} label="solvent front" entry={part.front} unit={unit} size="normal" />
+            <ReadingCell
+              at={path('parts', part.id, 'front')}
+              label="solvent front"
+              entry={part.front}
+              unit={unit}
+              size="normal"
+            />
           </div>
         </div>
         <Segments

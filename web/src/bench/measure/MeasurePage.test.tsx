@@ -104,7 +104,11 @@ describe('the page of a series', () => {
       'm1',
     )
     typeInto('next temperature', '25')
-    expect(points().map((point) => [textOf(point.x), textOf(point.y)]).at(-1)).toEqual(['25', '25.0'])
+    expect(
+      points()
+        .map((point) => [textOf(point.x), textOf(point.y)])
+        .at(-1),
+    ).toEqual(['25', '25.0'])
   })
 
   it('keeps what is half typed of a point over a change of page', () => {

@@ -28,7 +28,13 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
           />
         </td>
         <td className="py-1">
-          <Field label={`next ${part.y.name}`} at={foreseen === undefined ? undefined : at} placeholder="–" says={speaks} {...y} />
+          <Field
+            label={`next ${part.y.name}`}
+            at={foreseen === undefined ? undefined : at}
+            placeholder="–"
+            says={speaks}
+            {...y}
+          />
         </td>
         <td colSpan={columns - 2} />
       </tr>

@@ -22,7 +22,10 @@ export function goesOn(taken: readonly string[], next: string): boolean {
   const changes = last.slice(1).map((reading, index) => new Exact(reading).sub(last[index] ?? reading).abs())
   const from = last.at(-1)
   if (from === undefined || changes.length === 0) return false
-  return new Exact(next).sub(from).abs().lte(Exact.max(...changes).mul(AS_BEFORE))
+  return new Exact(next)
+    .sub(from)
+    .abs()
+    .lte(Exact.max(...changes).mul(AS_BEFORE))
 }
 
 /** What the next x is likely to be: as far from the last as that was from the one before, or 0 to begin with. */

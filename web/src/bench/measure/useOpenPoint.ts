@@ -89,8 +89,7 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
     else if (typedX === undefined && new Exact(chosenY).eq(chosenX) && !meantForX && !goesOn(readings, chosenY)) {
       setMeantForX(true)
       yField.current?.select()
-    }
-    else {
+    } else {
       setMeantForX(false)
       keep(chosenX, chosenY)
     }

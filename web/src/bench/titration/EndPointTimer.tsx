@@ -16,7 +16,9 @@ export function EndPointTimer() {
     setNow(Date.now())
     setEnd(Date.now() + seconds * 1000)
   }
-  useKeyAction('timeColour', { says: 'Time how long the colour stays', words: 'end-point timer fades' }, () => start(PERSISTENCE[1]))
+  useKeyAction('timeColour', { says: 'Time how long the colour stays', words: 'end-point timer fades' }, () =>
+    start(PERSISTENCE[1]),
+  )
   const left = end === undefined ? undefined : Math.max(0, Math.ceil((end - now) / 1000))
   const running = left !== undefined && left > 0
   useEffect(() => {

@@ -25,7 +25,7 @@ function inFlask(task: Task, { flask }: Titration): readonly string[] {
 }
 
 /** Equations for what the labels name; where nothing is known of the flask, those that are usual with the burette. */
-export function proposedFor(task: Task, part: Titration): readonly Proposed[] {
+function proposedFor(task: Task, part: Titration): readonly Proposed[] {
   const burette = findMaterial(task, buretteOf(part))?.solute
   if (burette === undefined) return []
   const named = inFlask(task, part)

@@ -132,9 +132,9 @@ describe('the titration page', () => {
       fireEvent.keyUp(target, { key: 'n', code: 'KeyN', bubbles: true })
     }
     fireEvent.click(screen.getByRole('button', { name: 'Set up' }))
-    press(within(screen.getByRole('dialog')).getByRole('button', { name: 'To the bench' }))
+    press(within(screen.getByRole('dialog')).getByRole('button', { name: 'Done' }))
     expect(runs(nowOpen())).toHaveLength(5)
-    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'To the bench' }))
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Done' }))
     press(document.body)
     expect(runs(nowOpen())).toHaveLength(6)
   })

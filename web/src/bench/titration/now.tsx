@@ -91,7 +91,8 @@ function action({ part, next, assessment, conventions, stopAt }: NowOf): Now {
       return {
         title: (
           <>
-            Look at {runName(part.runs, next.run)} again: it ends at <Reading text={next.final} />, above <Reading text={next.initial} />.
+            Look at {runName(part.runs, next.run)} again: it ends at <Reading text={next.final} />, above{' '}
+            <Reading text={next.initial} />.
           </>
         ),
         says: 'Burettes count downwards. Nothing is reckoned from this run until it is mended.',

@@ -132,7 +132,7 @@ describe('setting up a titration', () => {
     expect(now().title).toBe('Iron in the sand')
     typeInto('Title of this stage', '')
     expect(now()).not.toHaveProperty('title')
-    fireEvent.click(screen.getByRole('button', { name: 'To the bench' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Done' }))
     expect(onOpenChange).toHaveBeenCalledWith(false)
   })
 })

@@ -24,7 +24,14 @@ interface ConclusionFieldProps {
 }
 
 /** What the student concludes; once written, it is laid beside what the record shows. */
-export const ConclusionField = memo(function ConclusionField({ part, sample, identification, onShow, next, onNext }: ConclusionFieldProps) {
+export const ConclusionField = memo(function ConclusionField({
+  part,
+  sample,
+  identification,
+  onShow,
+  next,
+  onNext,
+}: ConclusionFieldProps) {
   const task = useTask()
   const change = usePartChange(part)
   const at = path('parts', part.id, 'samples', sample.material, 'conclusion')

@@ -35,7 +35,9 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose, onAdd
   }
   const form = sample && findMaterial(task, sample.material)?.form
   // Unknowns of one task mostly come alike.
-  useKeyAction('makeNew', { says: 'New sample', words: 'add unknown like the last' }, () => add(form === undefined || form === 'gas' ? 'solution' : form))
+  useKeyAction('makeNew', { says: 'New sample', words: 'add unknown like the last' }, () =>
+    add(form === undefined || form === 'gas' ? 'solution' : form),
+  )
   usePageAction({ says: 'New sample, a solution', act: () => add('solution') })
   usePageAction({ says: 'New sample, a solid', act: () => add('solid') })
   usePageAction({ says: 'New sample, an organic liquid or water', act: () => add('liquid') })

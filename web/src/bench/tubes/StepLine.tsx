@@ -177,7 +177,8 @@ function Says({ line, safety, mayBeFresh }: SaysProps) {
   const { action, problem, advice, completions, saw } = line
   if (completions.length > 0 && saw === '') return <Completions completions={completions} onComplete={line.complete} />
   if (!action && problem) return <span className="text-iodine">{problem}</span>
-  if (!action && saw === '') return (
+  if (!action && saw === '')
+    return (
       <span className="text-ink-soft">
         What you do, Enter, what you see, Enter.{mayBeFresh && ' Enter in the empty line: a fresh portion.'}
       </span>

@@ -218,7 +218,15 @@ function RackView(view: RackViewProps) {
       ) : (
         <NoTube at={writePath(lineOf(part))} label={materialLabel(task, sample.material)} onPortion={freshPortion} />
       )}
-      <ConclusionField key={sample.material} part={part} sample={sample} identification={identification} onShow={showStep} next={open} onNext={goOnWith} />
+      <ConclusionField
+        key={sample.material}
+        part={part}
+        sample={sample}
+        identification={identification}
+        onShow={showStep}
+        next={open}
+        onNext={goOnWith}
+      />
       {tube && (
         <Disclosure title="What should be seen">
           {() => <ExpectedPanel part={part} tube={tube} planned={line.action} />}
@@ -272,7 +280,15 @@ function TubeView(view: TubeViewProps) {
       <RecordTable part={part} tube={tube} identification={identification} shut={shut} />
       <PlannedActs part={part} tube={tube} />
       {/* The same fields for every tube: the cursor stays in them. */}
-      <StepLine line={line} safety={safety} tubeId={tube.id} at={lineOf(part)} offers={offers} onKeep={keep} onFresh={tube.steps.length > 0 ? freshPortion : undefined} />
+      <StepLine
+        line={line}
+        safety={safety}
+        tubeId={tube.id}
+        at={lineOf(part)}
+        offers={offers}
+        onKeep={keep}
+        onFresh={tube.steps.length > 0 ? freshPortion : undefined}
+      />
       <QuickRecords isLiquid={isLiquid} onDid={onDid} />
     </>
   )
