@@ -25,7 +25,7 @@ const SHOTS = [
     path: '/task/demo-vinegar/t1',
     act: async (page) => {
       await page.keyboard.press('Control+k')
-      await page.getByPlaceholder('Type a stage').fill('filler')
+      await page.getByPlaceholder(/^new run/).fill('filler')
       await page.getByRole('option', { name: /Pipetting with a filler/ }).click()
       await page.getByRole('dialog').getByText('One pair of hands').waitFor()
     },

@@ -197,7 +197,7 @@ test('how the hands do it is told from the step and from the palette', async ({ 
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
   await page.keyboard.press('Control+k')
-  await page.getByPlaceholder('Type a stage').fill('constant mass')
+  await page.getByPlaceholder(/^new run/).fill('constant mass')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toContainText('constant mass')
 })

@@ -112,7 +112,7 @@ test('dialogs, menus and the palette are free of axe violations', async ({ page,
   expect(await violations(page)).toEqual([])
   await page.keyboard.press('Escape')
   await page.keyboard.press('Control+k')
-  await page.getByPlaceholder('Type a stage').fill('work')
+  await page.getByPlaceholder(/^new run/).fill('work')
   expect(await violations(page)).toEqual([])
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Work out' })).toBeVisible()
@@ -130,7 +130,7 @@ test('dialogs, menus and the palette are free of axe violations', async ({ page,
   expect(await violations(page)).toEqual([])
   await page.keyboard.press('Escape')
   await page.keyboard.press('Control+k')
-  await page.getByPlaceholder('Type a stage').fill('constant mass')
+  await page.getByPlaceholder(/^new run/).fill('constant mass')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toContainText('constant mass')
   expect(await violations(page)).toEqual([])
@@ -212,17 +212,15 @@ test('an empty task says what to do on every page', async ({ page, bench }) => {
 })
 
 test('a task is archived, found again, put back, and deleted only by name', async ({ page, bench }) => {
-  await bench.shelve('acid-in-orchard-vinegar')
+  // The shelf shows a page of many tasks: another of the same title could come into it.
+  const title = 'Vinegar to be archived'
+  await bench.shelve('acid-in-orchard-vinegar', (document) => {
+    document.title = title
+  })
   await page.goto(bench.url)
-  const title = 'Acid in orchard vinegar'
-  await page.getByRole('link', { name: title }).first().waitFor()
-  const before = await page.getByRole('link', { name: title }).count()
-  await page
-    .getByRole('button', { name: `More for ${title}` })
-    .first()
-    .click()
+  await page.getByRole('button', { name: `More for ${title}` }).click()
   await page.getByRole('menuitem', { name: 'Archive' }).click()
-  await expect(page.getByRole('link', { name: title })).toHaveCount(before - 1)
+  await expect(page.getByRole('link', { name: title })).toHaveCount(0)
   await page.getByRole('button', { name: 'Archived' }).click()
   await page
     .getByRole('button', { name: `More for ${title}` })

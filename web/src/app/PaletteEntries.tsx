@@ -14,12 +14,16 @@ import { useTheme } from './theme.ts'
 const GuideEntries = later(() => import('../guide/GuideEntries.tsx').then((module) => module.GuideEntries))
 const ReferenceEntries = later(() => import('../reference/ReferenceEntries.tsx').then((module) => module.ReferenceEntries))
 
+interface PaletteEntriesProps {
+  /** Closes the palette. */
+  readonly done: () => void
+  /** Closes it and does what was chosen. */
+  readonly onChoose: (act: () => void) => void
+}
+
 /** Everything that can be found: what can be done here and elsewhere, stages, what is to be checked, materials, the reference. */
-export function PaletteEntries({ done }: { readonly done: () => void }) {
-  const then = (act: () => void) => () => {
-    done()
-    act()
-  }
+export function PaletteEntries({ done, onChoose }: PaletteEntriesProps) {
+  const then: Then = (act) => () => onChoose(act)
   const inTask = useNotebook(({ task }) => task !== undefined)
   return (
     <>

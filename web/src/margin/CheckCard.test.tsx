@@ -1,9 +1,11 @@
 import { readTask, type Task } from '@hop-lark/core/record'
-import { cleanup, screen } from '@testing-library/react'
+import { act, cleanup, screen } from '@testing-library/react'
 import { afterEach, beforeAll, expect, it } from 'vitest'
 import jars from '../../../demo/four-jars.hoplark.json'
-import { changed, openTask, withoutLayout } from '../testing/openTask.tsx'
+import { useDrafts } from '../notebook/drafts.ts'
+import { changed, LAWN_SAND, openTask, withoutLayout } from '../testing/openTask.tsx'
 import { CheckCard } from './CheckCard.tsx'
+import { ProblemCount } from './ProblemCount.tsx'
 
 beforeAll(withoutLayout)
 afterEach(cleanup)
@@ -24,4 +26,26 @@ it.each([
   openTask(saying('went clear', tubes), <CheckCard about={['r1']} />, 'r1')
   expect(screen.getAllByText('Note')).toHaveLength(1)
   expect(screen.queryByText(/^Here and in/)?.textContent).toBe(others)
+})
+
+/** A final reading above its initial one. */
+const UPSIDE_DOWN = changed(LAWN_SAND, ({ parts }) => {
+  for (const part of parts) if (part.kind === 'titration') for (const run of part.runs) if (run.id === 'run4') run.final = '2.10'
+})
+
+it('says nothing of a value that is being typed over', () => {
+  openTask(UPSIDE_DOWN, <CheckCard about={['t1']} />, 't1')
+  expect(screen.getByText(/burettes count downwards/)).toBeTruthy()
+  act(() => useDrafts.getState().type(`${UPSIDE_DOWN.id}/parts.t1.runs.run4.final`, '4'))
+  expect(screen.queryByText(/burettes count downwards/)).toBeNull()
+  act(() => useDrafts.getState().type(`${UPSIDE_DOWN.id}/parts.t1.runs.run4.final`, undefined))
+  expect(screen.getByText(/burettes count downwards/)).toBeTruthy()
+})
+
+it('counts what is wrong and what is to be checked, where there is no room for more', () => {
+  openTask(UPSIDE_DOWN, <ProblemCount />, 't1')
+  expect(screen.getByText('1 wrong')).toBeTruthy()
+  cleanup()
+  openTask(LAWN_SAND, <ProblemCount />, 't1')
+  expect(screen.queryByText(/wrong/)).toBeNull()
 })

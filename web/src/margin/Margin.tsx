@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react'
 import { CheckCard } from './CheckCard.tsx'
 import { GoOnButton } from './GoOnButton.tsx'
 import { Notes } from './Notes.tsx'
+import { ProblemCount } from './ProblemCount.tsx'
 import { SoFarCard } from './SoFarCard.tsx'
 
 /** The next action: one line to read at arm's length, and a little more. */
@@ -37,6 +38,7 @@ export function Margin({ now, about, board }: MarginProps) {
           onClick={() => setDrawn(!drawn)}
         >
           <span className="eyebrow">Now</span>
+          <ProblemCount />
           <span className="flex items-center gap-1 text-sm">
             {drawn ? 'less' : 'more'} <ChevronUp size={16} className={drawn ? 'rotate-180' : ''} aria-hidden="true" />
           </span>

@@ -136,3 +136,52 @@ describe('setting up a titration', () => {
     expect(onOpenChange).toHaveBeenCalledWith(false)
   })
 })
+
+describe('the equation that follows from the labels', () => {
+  const bare = (solutes: Readonly<Record<string, string | undefined>>) =>
+    changed(LAWN_SAND, (draft) => {
+      for (const part of draft.parts) {
+        if (part.kind !== 'titration') continue
+        part.reactions = []
+        part.flask = [{ material: 'F4', volume: '25.0', by: 'pipette' }]
+      }
+      for (const material of draft.materials) {
+        const solute = solutes[material.id]
+        if (solute === undefined) delete material.solute
+        else material.solute = solute
+      }
+    })
+  const usual = () => section('Usual equations').getAllByRole('button')
+
+  it('is taken by one key, balanced, and stands no longer on offer', () => {
+    open(bare({ F2: 'HCl', F4: 'Na2CO3' }))
+    expect(usual()).toHaveLength(1)
+    fireEvent.keyDown(usual()[0] as HTMLElement, { key: '1' })
+    expect(now().reactions).toEqual([{ equation: 'Na2CO3 + 2HCl -> 2NaCl + H2O + CO2', role: 'titration' }])
+    expect(screen.queryByRole('region', { name: 'Usual equations' })).toBeNull()
+  })
+
+  it('comes with what happens in the flask before, where that is usual', () => {
+    open(bare({ F2: 'Na2S2O3', F4: 'CuSO4' }))
+    fireEvent.click(usual()[0] as HTMLElement)
+    expect(now().reactions.map(({ role }) => role)).toEqual(['before', 'titration'])
+  })
+
+  it('is one of those usual with the burette while nothing is known of the flask', () => {
+    open(bare({ F2: 'KMnO4' }))
+    expect(usual().length).toBeGreaterThan(2)
+    fireEvent.keyDown(usual()[0] as HTMLElement, { key: '9' })
+    expect(now().reactions).toEqual([])
+  })
+
+  it('is not made up for what does not react', () => {
+    open(bare({ F2: 'NaOH', F4: 'NaCl' }))
+    expect(screen.queryByRole('region', { name: 'Usual equations' })).toBeNull()
+  })
+
+  it('follows from a formula that is typed there', () => {
+    open(bare({ F2: 'HCl' }))
+    typeInto('Formula in F4, if known', 'NaOH')
+    expect(usual()).toHaveLength(1)
+  })
+})
