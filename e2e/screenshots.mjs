@@ -71,7 +71,7 @@ const SHOTS = [
     name: 'tubes',
     path: '/task/demo-four-jars/r1',
     act: async (page) => {
-      await page.getByRole('button', { name: 'Jar H' }).click()
+      await page.getByRole('button', { name: 'Jar H', exact: true }).click()
       await page.getByRole('button', { name: /^Tube H1/ }).click()
       await page.getByRole('region', { name: 'Verdict' }).getByText('Still possible').waitFor()
       await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded()
@@ -82,7 +82,7 @@ const SHOTS = [
     path: '/task/demo-four-jars/r1',
     viewport: PHONE,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Jar H' }).click()
+      await page.getByRole('button', { name: 'Jar H', exact: true }).click()
       await page.getByRole('button', { name: /^Tube H2/ }).click()
       await page.getByRole('region', { name: 'Now' }).getByText('Next most telling').waitFor()
       await page.evaluate(() => window.scrollTo(0, 0))
