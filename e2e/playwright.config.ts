@@ -5,7 +5,7 @@ export default defineConfig({
   outputDir: './results',
   // Against what hangs, not what is slow: a machine that others use took six times as long as this one by itself.
   timeout: 300_000,
-  expect: { timeout: Number(process.env.EXPECT_MS ?? 30_000) },
+  expect: { timeout: 30_000 },
   // A shared machine can starve a browser for seconds; a test that passes only at the second try is listed as flaky.
   retries: process.env.CI ? 2 : 0,
   // A file with many tests would keep one core while the other has nothing left to do; tests of a worker share an app.

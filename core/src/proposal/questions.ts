@@ -1,7 +1,6 @@
-import { reactingIn, reckonTask } from '../reckon/index.ts'
-import { buretteOf, byKind, findMaterial, makerOf, type Part, type PartOf, type Question, type Task } from '../record/index.ts'
-import { compositionOf, type Formula, hasSomeWater } from '../substance/index.ts'
-import { parseOr } from './parseOr.ts'
+import { reactingIn, readFormula, reckonTask } from '../reckon/index.ts'
+import { buretteOf, byKind, findMaterial, makerOf, type PartOf, type Question, type Task, weighingOf } from '../record/index.ts'
+import { type Formula, hasSomeWater, standInsOf } from '../substance/index.ts'
 
 type Find = Question['find']
 
@@ -21,10 +20,10 @@ function percentOf({ text, charge, parts }: Formula): string {
 
 /** What papers ask of what was weighed, by what is known of it. */
 function ofWeighed(task: Task, material: string, analyte: Formula): readonly Find[] {
-  const solute = parseOr(findMaterial(task, material)?.solute)
+  const solute = readFormula(findMaterial(task, material)?.solute ?? '')
   const percent: Find = { quantity: 'massPercent', of: percentOf(analyte), in: material }
   if (!solute) return [percent, ...(analyte.charge === 0 ? [{ quantity: 'molarMass', of: material } as const] : [])]
-  const letter = [...compositionOf(solute).keys()].find((symbol) => /^[A-Z]$/.test(symbol) && STAND_INS.has(symbol))
+  const [letter] = standInsOf(solute)
   return [
     ...(hasSomeWater(solute)
       ? [{ quantity: 'hydration', of: solute.text.split(/[.·]/)[0] ?? solute.text, in: material } as const]
@@ -33,9 +32,6 @@ function ofWeighed(task: Task, material: string, analyte: Formula): readonly Fin
     percent,
   ]
 }
-
-/** Letters that papers put for an element that is to be found (common practice). */
-const STAND_INS: ReadonlySet<string> = new Set(['M', 'X', 'Z', 'A'])
 
 /** What papers ask of a solution, back to what it was made of. */
 function ofSolution(task: Task, material: string, analyte: Formula): readonly Find[] {
@@ -47,8 +43,8 @@ function ofSolution(task: Task, material: string, analyte: Formula): readonly Fi
     ...(maker ? [{ quantity: 'amount', of: analyte.text, in: material } as const] : []),
     ...sources.flatMap((source) => {
       if ('material' in source) return [concentration(source.material)]
-      const weighing = task.parts.find(({ id }) => id === source.weighing)
-      return weighing?.kind === 'weighing' ? ofWeighed(task, weighing.of, analyte) : []
+      const weighing = weighingOf(task, source.weighing)
+      return weighing ? ofWeighed(task, weighing.of, analyte) : []
     }),
   ]
 }
@@ -59,10 +55,7 @@ function ofTitration(part: PartOf<'titration'>, task: Task): readonly Find[] {
   const burette = buretteOf(part)
   const analyte = (roles.before.at(-1)?.analyte ?? roles.titrated).formula
   const weighed = [...part.flask, ...part.runs].flatMap((content) => ('weighing' in content ? (content.weighing ?? []) : []))
-  const solids = [...new Set(weighed)].flatMap((id) => {
-    const weighing = task.parts.find((one) => one.id === id)
-    return weighing?.kind === 'weighing' ? [weighing.of] : []
-  })
+  const solids = weighed.flatMap((id) => weighingOf(task, id)?.of ?? [])
   const portions = part.flask.flatMap((content) => ('material' in content && content.by !== 'cylinder' ? [content.material] : []))
   return [
     // Its strength stands on its label, unless it is what is to be found.
@@ -146,7 +139,7 @@ function isAnswered(task: Task, find: Find): boolean {
  * @returns what each finds; a salt whose water is asked for may have to be named first
  */
 export function proposeQuestions(task: Task): readonly ProposedQuestion[] {
-  const all = task.parts.flatMap((part: Part) => candidatesOf(part, task))
+  const all = task.parts.flatMap((part) => candidatesOf(part, task))
   const open = all.filter(
     (find, index) =>
       !all.slice(0, index).some((earlier) => same(earlier, find)) && !task.questions.some((asked) => same(asked.find, find)),

@@ -23,6 +23,16 @@ function useHistoryKeys(): void {
   const turn = (which: 'undo' | 'redo') => () => turnBack(which, navigate)
   useKeyAction('undo', { says: 'Undo', words: 'take back' }, turn('undo'), { possible, meant })
   useKeyAction('redo', { says: 'Redo', words: 'do again' }, turn('redo'), { possible, meant })
+  // The other key by which redo is known.
+  useHotkeys(
+    'mod+y',
+    (event) => {
+      if (!meant(event)) return
+      event.preventDefault()
+      turnBack('redo', navigate)
+    },
+    { enableOnFormTags: true, enabled: possible },
+  )
 }
 
 /** Alt with a digit goes to a stage. */

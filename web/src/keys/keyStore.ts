@@ -28,6 +28,6 @@ export const useKeyChoice = create<KeyChoice>()(
   ),
 )
 
-/** The combination an act has on this device; empty where it has none. */
-export const useCombination = (name: KeyActionName): string =>
-  useKeyChoice(({ chosen }) => chosen[name] ?? actionNamed(name).usual)
+/** The combination an act has on this device; empty where it has none, or where there is no act. */
+export const useCombination = (name: KeyActionName | undefined): string =>
+  useKeyChoice(({ chosen }) => (name === undefined ? '' : (chosen[name] ?? actionNamed(name).usual)))

@@ -23,12 +23,12 @@ const LOOKS = {
 
 /** A button, large enough for a gloved finger. */
 export function Button({ look = 'plain', hotkey, action, icon, className = '', children, ...rest }: ButtonProps) {
-  const combination = useCombination(action ?? 'palette')
+  const combination = useCombination(action)
   const size = look === 'quiet' ? 'min-h-8' : 'min-h-9 px-3'
   return (
     <button
       type="button"
-      aria-keyshortcuts={action && combination ? ariaKeys(combination) : undefined}
+      aria-keyshortcuts={combination === '' ? undefined : ariaKeys(combination)}
       className={`inline-flex items-center gap-2 rounded-lg text-[0.95rem] font-semibold disabled:opacity-60 ${size} ${LOOKS[look]} ${className}`}
       {...rest}
     >

@@ -1,6 +1,7 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { type Material, path } from '@hop-lark/core/record'
 import { useNotebook } from '../notebook/store.ts'
+import { writeField } from './materialFields.ts'
 import { TextField } from './TextField.tsx'
 
 /** The formula of what a material is or holds, where nothing else of it is asked. */
@@ -22,9 +23,7 @@ export function FormulaField({ material, className = '' }: { readonly material: 
       onCommit={(text) =>
         edit(`change ${label}: solute`, (task) => {
           const found = task.materials.find((one) => one.id === id)
-          if (!found) return
-          if (text === '') delete found.solute
-          else found.solute = text
+          if (found) writeField(found, 'solute', text === '' ? undefined : text)
         })
       }
     />

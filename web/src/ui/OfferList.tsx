@@ -27,11 +27,13 @@ const DIGITS = 9
 export function OfferList({ label, says, offers, at }: OfferListProps) {
   const first = offers.findIndex(({ taken }) => !taken)
   const byDigit = (event: KeyboardEvent<HTMLElement>) => {
-    const at = /^[1-9]$/.test(event.key) ? Number(event.key) - 1 : -1
-    const button = event.currentTarget.querySelectorAll<HTMLButtonElement>('button')[at]
-    if (!button || button.disabled) return
+    // With Alt the digit goes to a stage.
+    const place = /^[1-9]$/.test(event.key) && !event.altKey && !event.ctrlKey && !event.metaKey ? Number(event.key) - 1 : -1
+    const button = event.currentTarget.querySelectorAll<HTMLButtonElement>('button')[place]
+    const offer = offers[place]
+    if (!button || !offer) return
     event.preventDefault()
-    offers[at]?.take(button)
+    if (!offer.taken) offer.take(button)
   }
   return (
     <section aria-label={label} className="mb-3" onKeyDown={byDigit}>

@@ -1,7 +1,8 @@
 import { type Entry, readPath, valueAt } from '@hop-lark/core/record'
-import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { act, cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { useTask } from '../notebook/derived.ts'
+import { useNotebook } from '../notebook/store.ts'
 import { LAWN_SAND, openTask, textNow, valueNow } from '../testing/openTask.tsx'
 import { ReadingCell } from './ReadingCell.tsx'
 
@@ -55,6 +56,16 @@ describe('a cell for a reading', () => {
     press('y')
     expect(textNow(AT)).toBe('42.55')
     expect(screen.queryByRole('status')).toBeNull()
+  })
+
+  it('a yes to a question about a reading that was undone since changes nothing', () => {
+    const { type, press } = open()
+    type('42.53')
+    press('Enter')
+    act(() => useNotebook.getState().undo())
+    expect(valueNow(AT)).toBeUndefined()
+    press('y')
+    expect(valueNow(AT)).toBeUndefined()
   })
 
   it('asks about a reading past the last mark, and forgets the question when it is read anew', () => {

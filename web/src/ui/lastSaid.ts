@@ -1,4 +1,4 @@
-import { type Path, writePath } from '@hop-lark/core/record'
+import { type Entry, entryText, type Path, valueAt, writePath } from '@hop-lark/core/record'
 import { create } from 'zustand'
 import { useNotebook } from '../notebook/store.ts'
 
@@ -27,9 +27,13 @@ export const useLastSaid = create<LastSaid>((set) => ({
 /** Says yes to what is asked; false where nothing is. */
 export function sayYes(): boolean {
   const { said, drop } = useLastSaid.getState()
-  if (!said || !('better' in said)) return false
-  useNotebook.getState().write(said.at, said.better)
+  const { task, write } = useNotebook.getState()
+  if (!task || !said || !('better' in said)) return false
   drop()
+  // It may have been corrected, undone or taken out since.
+  const entry = valueAt(task, said.at) as Entry | undefined
+  if (entry === undefined || entryText(entry) !== said.kept) return false
+  write(said.at, said.better)
   return true
 }
 

@@ -27,7 +27,10 @@ it('asks what the record can answer by one key, and keeps the places of the othe
   expect(nowOpen().questions.map(({ find }) => find)).toEqual([{ quantity: 'massPercent', of: 'Fe', in: 'F1' }])
   expect(list()).toHaveLength(says.length)
   expect(list().at(-1)?.getAttribute('aria-disabled')).toBe('true')
+  // What was asked is not asked twice, nor by a digit that goes to a stage.
   fireEvent.click(list().at(-1) as HTMLElement)
+  fireEvent.keyDown(list()[0] as HTMLElement, { key: String(says.length) })
+  fireEvent.keyDown(list()[0] as HTMLElement, { key: '1', altKey: true })
   expect(nowOpen().questions).toHaveLength(1)
 })
 
