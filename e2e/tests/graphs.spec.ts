@@ -107,7 +107,7 @@ test('times at several temperatures to an activation energy, and a constant for 
     await tabTo(page, label)
     await enter(page, text)
   }
-  await tabTo(page, 'Ask it')
+  await tabTo(page, 'Add the question')
   await page.keyboard.press('Enter')
   await expect(answerOf(page, 'Equilibrium constant Kc')).toContainText('36.0')
 })

@@ -71,7 +71,7 @@ test('a titration from the first reading to the answer, by keyboard only, with t
   await chooseByArrows(page, 'percentage by mass, purity')
   await tabTo(page, 'Of (element, ion or formula)')
   await enter(page, 'Fe')
-  await tabTo(page, 'Ask it')
+  await tabTo(page, 'Add the question')
   await page.keyboard.press('Enter')
   const answer = page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })
   await expect(answer.getByRole('heading')).toBeVisible()

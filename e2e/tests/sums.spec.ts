@@ -16,7 +16,7 @@ async function fillIn(page: Page, fields: readonly (readonly [label: string, tex
     await page.keyboard.press('ControlOrMeta+a')
     await enter(page, text)
   }
-  await tabTo(page, (await page.getByRole('button', { name: 'Keep' }).count()) > 0 ? 'Keep' : 'Ask it')
+  await tabTo(page, (await page.getByRole('button', { name: 'Keep' }).count()) > 0 ? 'Keep' : 'Add the question')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toHaveCount(0)
 }

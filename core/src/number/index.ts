@@ -1,4 +1,5 @@
 export { chemistsNumber, formatFigures, formatPlaces, type NumberParts, settled, significantFigures } from './figures.ts'
+export { type KeysAfter, keysAfter } from './keysAfter.ts'
 export { completedOn, meantOn, type OnScale, type Scale } from './meant.ts'
 export { isAlike, type Measure, measureOf, ratioBetween, timesBetween, type UnitRatio } from './measure.ts'
 export { type Measured, readMeasured } from './measured.ts'

@@ -141,7 +141,7 @@ function seriesStage(part: PartOf<'series'>): Found {
 function rackStage({ samples }: PartOf<'rack'>): Found {
   const concluded = samples.filter(({ conclusion }) => conclusion).length
   if (concluded === 0) return filled(samples.flatMap(({ tubes }) => tubes).length, 'tube')
-  return { state: concluded === samples.length ? 'done' : 'partly', figure: `${concluded} of ${samples.length} named` }
+  return { state: concluded === samples.length ? 'done' : 'partly', figure: `${concluded} of ${samples.length} concluded` }
 }
 
 /** A chromatogram is done when every spot has its Rf. */

@@ -24,7 +24,7 @@ export interface Limit {
 
 /** A better way of measuring, with the errors that would then be left. */
 export interface Improvement {
-  /** To be followed by "would take ± … to ± …". */
+  /** To be followed by ": ± … would become ± …". */
   readonly says: string
   readonly contributions: readonly Contribution[]
 }

@@ -2,9 +2,11 @@ import { Suspense, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate, useParams } from 'react-router'
 import { useGuide } from '../guide/useGuide.ts'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useKeyAction } from '../keys/useKeyAction.ts'
 import { derive } from '../notebook/derived.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { usePad, usePadChoice } from '../pad/usePad.ts'
 import { useReference } from '../reference/useReference.ts'
 import { sayYes, useLastSaid } from '../ui/lastSaid.ts'
 import { later } from '../ui/later.tsx'
@@ -12,6 +14,7 @@ import { Palette } from './Palette.tsx'
 import { isTyping, turnBack } from './turnBack.ts'
 
 const KeysDialog = later(() => import('../keys/KeysDialog.tsx').then((module) => module.KeysDialog))
+const ReadingPad = later(() => import('../pad/ReadingPad.tsx').then((module) => module.ReadingPad))
 const GuideDialog = later(() => import('../guide/GuideDialog.tsx').then((module) => module.GuideDialog))
 const ReferenceDrawer = later(() => import('../reference/ReferenceDrawer.tsx').then((module) => module.ReferenceDrawer))
 
@@ -65,12 +68,17 @@ export function Everywhere() {
   )
   const better = useLastSaid(({ said }) => (said && 'better' in said ? said.better : undefined))
   useKeyAction('sayYes', { says: `Write ${better ?? ''} instead`, words: 'yes' }, sayYes, { possible: better !== undefined })
+  const pad = usePad()
+  const choosePad = usePadChoice((choice) => choice.choose)
+  usePageAction({ says: 'Keys for readings on the page', words: 'pad gloves touch', act: () => choosePad('on') }, !pad)
+  usePageAction({ says: 'The keyboard of the device for readings', words: 'pad off', act: () => choosePad('off') }, pad)
   useHistoryKeys()
   useStageKeys()
   return (
     <>
       <Palette open={palette} onOpenChange={setPalette} />
       <Suspense fallback={null}>
+        {pad && <ReadingPad />}
         {keys && <KeysDialog open onOpenChange={setKeys} />}
         {guide !== '' && <GuideDialog />}
         {reference && <ReferenceDrawer />}

@@ -93,7 +93,7 @@ function Gone() {
       </Button>
       <Button onClick={() => downloadTask(task)}>Download the task</Button>
       <Button look="danger" onClick={() => void giveUp()}>
-        Let it go
+        Delete it here
       </Button>
     </Notice>
   )

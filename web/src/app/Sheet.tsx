@@ -1,6 +1,8 @@
 import type { Path } from '@hop-lark/core/record'
+import { format } from 'date-fns'
 import { type ReactNode, Suspense, useEffect, useRef } from 'react'
 import { Margin, type Now } from '../margin/Margin.tsx'
+import { useTask } from '../notebook/derived.ts'
 import { useLastSaid } from '../ui/lastSaid.ts'
 import { later } from '../ui/later.tsx'
 import { ONWARD } from '../ui/nextAsked.ts'
@@ -22,6 +24,16 @@ interface SheetProps {
   /** Path of the cell to fill next; the cursor is put there when the page opens. */
   readonly first?: Path | undefined
   readonly children: ReactNode
+}
+
+/** What stands over a page that is printed: of which task it is, and from when. */
+function PaperHead() {
+  const task = useTask()
+  return (
+    <p className="paper-only mb-2 border-b border-ink pb-1 text-sm">
+      {task.title} · {format(new Date(), 'd MMMM yyyy, HH:mm')}
+    </p>
+  )
 }
 
 /** On a phone the cursor would call up the keyboard over half the page. */
@@ -50,6 +62,7 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
         tabIndex={-1}
         className="relative outline-none min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto"
       >
+        <PaperHead />
         <header className="page-head mb-4">
           <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
             <h1 className="min-w-0 flex-1 text-[1.75rem] font-bold break-words max-[599px]:basis-full">{title}</h1>

@@ -1,14 +1,18 @@
 import type { Task } from '@hop-lark/core/record'
 import type { Stage } from '@hop-lark/core/stages'
-import { memo, useEffect, useRef } from 'react'
+import { memo, Suspense, useEffect, useRef } from 'react'
 import { Link, NavLink, useParams } from 'react-router'
 import { derive, useSettledTask } from '../notebook/derived.ts'
+import { later } from '../ui/later.tsx'
 import { useKeptBack } from '../working/practising.ts'
 import { ExamClock } from './ExamClock.tsx'
 import { Lark } from './Lark.tsx'
 import { SaveLine } from './SaveLine.tsx'
 import { SpineMenu } from './SpineMenu.tsx'
 import { StageMark } from './StageMark.tsx'
+
+// The reader of sheets is heavy, so it comes only with a step that is under way.
+const RunningSteps = later(() => import('../brief/RunningSteps.tsx').then((module) => module.RunningSteps))
 
 /** The stages of the task in the order they are done; the way around, and at its foot the clock and the save state. */
 export function Spine() {
@@ -44,6 +48,11 @@ const SpineOf = memo(function SpineOf({ task }: { readonly task: Task }) {
         </ol>
       </nav>
       <div className="flex items-baseline justify-between gap-3 px-5 pt-3 pb-4 max-[899px]:px-4 max-[899px]:pt-0 max-[899px]:pb-2 min-[900px]:block">
+        {task.brief?.steps?.some(({ started, ended }) => started !== undefined && ended === undefined) && (
+          <Suspense fallback={null}>
+            <RunningSteps />
+          </Suspense>
+        )}
         <ExamClock />
         <SaveLine />
       </div>

@@ -7,6 +7,7 @@ import { ApiError, api } from '../notebook/api.ts'
 import { useTask } from '../notebook/derived.ts'
 import { downloadTask } from '../notebook/download.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { usePad, usePadChoice } from '../pad/usePad.ts'
 import { MENU, MENU_ITEM } from '../ui/menu.ts'
 import { type Theme, useTheme } from './theme.ts'
 import { turnBack } from './turnBack.ts'
@@ -22,6 +23,8 @@ export function SpineMenu() {
   const history = useNotebook((state) => state.history)
   const { theme, choose } = useTheme()
   const navigate = useNavigate()
+  const pad = usePad()
+  const choosePad = usePadChoice((choice) => choice.choose)
   const duplicate = async () => {
     try {
       const copy = await api.duplicate(task.id)
@@ -64,6 +67,10 @@ export function SpineMenu() {
           <DropdownMenu.Item className={MENU_ITEM} onSelect={() => void duplicate()}>
             Duplicate the task
           </DropdownMenu.Item>
+          <DropdownMenu.CheckboxItem checked={pad} className={MENU_ITEM} onSelect={() => choosePad(pad ? 'off' : 'on')}>
+            <span className="w-5">{pad ? '✓' : ''}</span>
+            Keys for readings on the page
+          </DropdownMenu.CheckboxItem>
           <DropdownMenu.Separator className="my-1 h-px bg-rule" />
           {THEMES.map(([value, says]) => (
             <DropdownMenu.CheckboxItem key={value} checked={theme === value} className={MENU_ITEM} onSelect={() => choose(value)}>

@@ -7,7 +7,7 @@ const SAYS: Readonly<Record<StageState, string>> = { empty: 'not begun', partly:
 const TUBE = 'M6.2 2.6v11.1a3.8 3.8 0 0 0 7.6 0V2.6'
 const RIM = 'M4.8 2.6h10.4'
 /** From where down it is filled. */
-const LEVEL: Readonly<Record<StageState, number | undefined>> = { empty: undefined, partly: 10.6, done: 4.4 }
+const LEVEL: Readonly<Record<StageState, number | undefined>> = { empty: undefined, partly: 10.6, done: 6.2 }
 
 /** How far a stage is: an empty test tube, one half filled, a full one with its stopper in. */
 export function StageMark({ state }: { readonly state: StageState }) {
@@ -25,7 +25,7 @@ export function StageMark({ state }: { readonly state: StageState }) {
       )}
       <path d={TUBE} fill="none" stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       {state === 'done' ? (
-        <path d="M5.2 0.8h9.6l-1.2 3.4H6.4z" fill="var(--hop)" />
+        <path d="M5 0.7h10l-1.3 3.6H6.300z" fill="var(--lark)" />
       ) : (
         <path d={RIM} stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       )}

@@ -8,6 +8,7 @@ import { MakeUpPage } from '../bench/makeup/MakeUpPage.tsx'
 import { CrossingPage } from '../bench/titration/CrossingPage.tsx'
 import { TitratePage } from '../bench/titration/TitratePage.tsx'
 import { WeighPage } from '../bench/weigh/WeighPage.tsx'
+import { usePageAction } from '../keys/pageActions.ts'
 import { useDerived, useTask } from '../notebook/derived.ts'
 import { later } from '../ui/later.tsx'
 import { WorkOutPage } from '../working/WorkOutPage.tsx'
@@ -30,6 +31,10 @@ export function StagePage() {
   const { stages } = useDerived()
   const stage = stages.find(({ id }) => id === stageId)
   useDocumentTitle(stage?.title ?? '', task.title)
+  usePageAction(
+    { says: 'Print this page', words: 'paper pdf', act: () => window.print() },
+    stage !== undefined && stage.kind !== 'write-up',
+  )
   if (stage?.kind === 'brief') return waiting('Unfolding the sheet …', <BriefPage />)
   if (stage?.kind === 'work-out') return <WorkOutPage />
   if (stage?.kind === 'write-up') return waiting('Writing up …', <WriteUpPage />)

@@ -44,7 +44,9 @@ export function Margin({ now, about, board }: MarginProps) {
           </span>
         </button>
         <h2 className="eyebrow max-[899px]:hidden">Now</h2>
-        <p className="font-title text-xl leading-snug font-semibold max-[899px]:text-lg">{now.title}</p>
+        <p aria-live="polite" aria-atomic="true" className="font-title text-xl leading-snug font-semibold max-[899px]:text-lg">
+          {now.title}
+        </p>
         <div className={`mt-2 flex flex-col gap-2 ${drawn ? '' : 'max-[899px]:hidden'}`}>
           {now.says && <div className="text-[0.95rem]">{now.says}</div>}
           {now.or && <p className="text-[0.95rem] text-ink-soft">{now.or}</p>}

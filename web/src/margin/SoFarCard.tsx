@@ -39,7 +39,7 @@ const Answers = memo(function Answers({ task }: { readonly task: Task }) {
                 ) : answer.value === null ? (
                   <span className="whitespace-nowrap text-ink-soft">not yet</span>
                 ) : keptBack(answer) ? (
-                  <span className="whitespace-nowrap text-ink-soft">yours first</span>
+                  <span className="whitespace-nowrap text-ink-soft">work it out first</span>
                 ) : (
                   <Num text={answer.value} unit={answer.unit} className="font-semibold" />
                 )}

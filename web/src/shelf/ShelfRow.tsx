@@ -7,6 +7,7 @@ import { Link } from 'react-router'
 import { StageMark } from '../app/StageMark.tsx'
 import { later } from '../ui/later.tsx'
 import { Num } from '../ui/Num.tsx'
+import { sayStages } from './sayStages.ts'
 
 const TaskMenu = later(() => import('./TaskMenu.tsx').then((module) => module.TaskMenu))
 
@@ -27,7 +28,8 @@ export function ShelfRow({ line, onChanged }: ShelfRowProps) {
         <time dateTime={line.updated}>{when(line.updated)}</time>
       </td>
       <td className="py-3 pr-4 max-[699px]:col-span-2 max-[699px]:py-1">
-        <ol className="flex gap-1">
+        <span className="sr-only">{sayStages(stages)}</span>
+        <ol aria-hidden="true" className="flex gap-1">
           {stages.map(({ title, state }, index) => (
             <li key={`${index}${title}`} title={title} className="flex">
               <StageMark state={state as StageState} />

@@ -72,7 +72,7 @@ function Actions({ waiting: { taskId, state }, onDone }: { readonly waiting: Wai
       )}
       {state === 'gone' && (
         <Button look="danger" onClick={() => void act(() => abandon(taskId))}>
-          Let it go
+          Delete it here
         </Button>
       )}
     </div>

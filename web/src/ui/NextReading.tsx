@@ -2,6 +2,8 @@ import { completedOn, readTypedReading } from '@hop-lark/core/number'
 import { type Path, writePath } from '@hop-lark/core/record'
 import { useId } from 'react'
 import { useDraft } from '../notebook/drafts.ts'
+import { padField } from '../pad/padField.ts'
+import { usePad } from '../pad/usePad.ts'
 import { CellSays } from './CellSays.tsx'
 import { leaveField } from './leaveField.ts'
 import { TYPED_ONLY } from './typedOnly.ts'
@@ -22,6 +24,7 @@ interface NextReadingProps {
 export function NextReading({ label, at, onReading, step, unit, className = 'w-full text-[1.35rem]' }: NextReadingProps) {
   const [text = '', setText] = useDraft(at)
   const says = useId()
+  const pad = usePad()
   const typed = text.trim() === '' ? undefined : readTypedReading(text, unit)
   const wrong = typed?.wrong
   const keep = () => {
@@ -37,7 +40,8 @@ export function NextReading({ label, at, onReading, step, unit, className = 'w-f
         aria-describedby={wrong === undefined ? undefined : says}
         data-at={writePath(at)}
         data-asked=""
-        inputMode="decimal"
+        {...padField({ step, unit })}
+        inputMode={pad ? 'none' : 'decimal'}
         autoComplete="off"
         {...(text === '' ? {} : TYPED_ONLY)}
         value={text}

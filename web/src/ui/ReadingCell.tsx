@@ -3,6 +3,8 @@ import { type Entry, entryText, type Path, writePath } from '@hop-lark/core/reco
 import { useId } from 'react'
 import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
+import { padField } from '../pad/padField.ts'
+import { usePad } from '../pad/usePad.ts'
 import { Button } from './Button.tsx'
 import { CellSays } from './CellSays.tsx'
 import { type SaidOfReading, sayYes, useLastSaid, useSaidOf } from './lastSaid.ts'
@@ -91,6 +93,7 @@ function useReading({ at, entry, step, most, unit, offer, onDone }: Reading) {
 export function ReadingCell(props: ReadingCellProps) {
   const { at, label, entry, offer, size = 'large', pale, problem } = props
   const says = useId()
+  const pad = usePad()
   const { shown, said, wrong, isDraft, type, enter, leave } = useReading({
     ...props,
     onDone: () => (props.onDone ?? (() => goToNextAsked(at)))(),
@@ -105,7 +108,8 @@ export function ReadingCell(props: ReadingCellProps) {
         aria-label={label}
         aria-invalid={wrong !== undefined || problem === 'error'}
         aria-describedby={speaks ? says : undefined}
-        inputMode="decimal"
+        {...padField({ step: props.step, most: props.most, unit: props.unit })}
+        inputMode={pad ? 'none' : 'decimal'}
         autoComplete="off"
         value={shown}
         placeholder={offer ?? '–'}

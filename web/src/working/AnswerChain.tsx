@@ -59,8 +59,8 @@ export function AnswerChain({ answer, question }: { readonly answer: Answer; rea
       )}
       {answer.assumes.length > 0 && (
         <div className="mt-2 text-sm text-ink-soft">
-          <strong>Rests on</strong>
-          <ul aria-label="Rests on" className="list-disc pl-5">
+          <strong>Takes for granted</strong>
+          <ul aria-label="Takes for granted" className="list-disc pl-5">
             {answer.assumes.map((assumption) => (
               <Assumption key={assumption} says={assumption} />
             ))}

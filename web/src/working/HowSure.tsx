@@ -128,8 +128,8 @@ function Advice({ sureness, school }: { readonly sureness: Sureness; readonly sc
       {gain && school === 'standard' && (
         <p className="border-l-3 border-lark bg-lark-wash px-4 py-2.5">
           {largest && <>Largest source: {largest.source.says}. </>}
-          <strong className="font-semibold">{gain.says.charAt(0).toUpperCase() + gain.says.slice(1)}</strong> would take ±
-          {asPercent(gain.from)} to ±{asPercent(gain.to)}.
+          <strong className="font-semibold">{gain.says.charAt(0).toUpperCase() + gain.says.slice(1)}</strong>: ±
+          {asPercent(gain.from)} would become ±{asPercent(gain.to)}.
         </p>
       )}
       {stated.length > 0 && <p className="text-sm text-ink-soft">Taken as exact, as stated: {stated.join('; ')}.</p>}

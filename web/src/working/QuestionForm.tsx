@@ -58,7 +58,7 @@ export function QuestionForm({ question, begun, onClose }: QuestionFormProps) {
         <AskedFields id={id} />
         <div className="flex gap-2">
           <Button look="main" type="submit" {...{ [ONWARD]: '' }}>
-            {question ? 'Keep' : 'Ask it'}
+            {question ? 'Keep' : 'Add the question'}
           </Button>
           {question && (
             <Button look="danger" icon={<Trash2 size={16} />} onClick={remove}>

@@ -47,7 +47,7 @@ export function WorkOutPage() {
   return (
     <Sheet
       title="Work out"
-      actions={<WorkingToggle />}
+      actions={task.parts.some(({ kind }) => kind === 'titration' || kind === 'solution') && <WorkingToggle />}
       first={proposals.some(({ asked }) => !asked) ? PROPOSED : undefined}
       says="Each underlined number leads to where it was read."
       now={nowAtTheDesk(
@@ -133,7 +133,7 @@ function AnswerSection({
         ) : question.find.quantity === 'words' ? null : answer.value === null ? (
           <span className="text-ink-soft">not yet</span>
         ) : keptBack ? (
-          <span className="text-ink-soft">yours first</span>
+          <span className="text-ink-soft">work it out first</span>
         ) : (
           <AnswerValue answer={answer} plusMinus={sure?.plusMinus} />
         )}

@@ -31,7 +31,7 @@ describe('an answer that the student works out first', () => {
     expect(everywhere().match(/12\.2/g)?.length).toBeGreaterThan(2)
     fireEvent.click(within(section).getByRole('button', { name: 'Work it out yourself' }))
     expect(everywhere()).not.toMatch(/12\.2/)
-    expect(section.textContent).toContain('yours first')
+    expect(section.textContent).toContain('work it out first')
 
     const last = reckonTask(LAWN_SAND).answers[1]?.steps.at(-1)
     const field = within(section).getByLabelText(`Yours: ${last?.says}`)

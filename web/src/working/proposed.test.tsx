@@ -42,7 +42,7 @@ it('asks which salt before it asks for its water', () => {
   fireEvent.click(list().find(({ textContent }) => textContent?.includes('Water of crystallisation')) as HTMLElement)
   expect(nowOpen().questions).toEqual([])
   typeInto('Of (element, ion or formula)', 'Na2CO3')
-  fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
   return vi.waitFor(() =>
     expect(nowOpen().questions.map(({ find }) => find)).toEqual([{ quantity: 'hydration', of: 'Na2CO3', in: 'W' }]),
   )

@@ -181,14 +181,14 @@ describe('the dialog of a question', () => {
     const onClose = vi.fn()
     openTask(LAWN_SAND, <QuestionDialog question="new" onClose={onClose} />)
     const before = nowOpen().questions.length
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     expect(await screen.findByText('Say of what: an element, an ion or a formula.')).toBeTruthy()
     choose('Quantity', 'percentage by mass, purity')
     typeInto('Of (element, ion or formula)', 'Fe')
     choose('In', /F1/)
     choose('Figures', '4')
     typeInto('In the task’s words (optional)', 'How much iron?')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() => expect(nowOpen().questions).toHaveLength(before + 1))
     expect(nowOpen().questions.at(-1)).toMatchObject({
       find: { quantity: 'massPercent', of: 'Fe', in: 'F1' },
@@ -205,7 +205,7 @@ describe('the dialog of a question', () => {
     const before = nowOpen().questions.length
     typeInto('Of (element, ion or formula)', 'Xx2')
     expect(await screen.findByText(/'Xx' .* is not an element/)).toBeTruthy()
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     typeInto('Of (element, ion or formula)', '')
     expect(await screen.findByText(/Say of what/)).toBeTruthy()
     expect(nowOpen().questions).toHaveLength(before)
@@ -220,7 +220,7 @@ describe('the dialog of a question', () => {
     expect(screen.getByText(/Write a strength/)).toBeTruthy()
     typeInto('Strength', 'M/50')
     typeInto('Volume', '250 cm3')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() =>
       expect(nowOpen().questions.at(-1)?.find).toMatchObject({ quantity: 'massToWeigh', concentration: { value: '0.0200' } }),
     )
@@ -233,10 +233,10 @@ describe('the dialog of a question', () => {
     typeInto('Mass of solution or water warmed, m', '0,05 kg')
     typeInto('Change of temperature, ΔT', 'six')
     expect(screen.getByText(/Write a number, with its unit/)).toBeTruthy()
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     expect(await screen.findByText('Something is missing in the fields above.')).toBeTruthy()
     choose('Change of temperature, ΔT: from', `answer: ${questionTitle(LAWN_SAND, LAWN_SAND.questions[0] as Question)}`)
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() =>
       expect(nowOpen().questions.at(-1)?.find).toEqual({
         quantity: 'sum',
@@ -253,7 +253,7 @@ describe('the dialog of a question', () => {
     typeInto('At absorbance', 'much')
     expect(screen.getByText('Write a number, in no unit.')).toBeTruthy()
     choose('At absorbance: from', 'reading of tub water, five-fold')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'xAt', in: 'm1', y: { unknown: 'u1' } }))
   })
 
@@ -261,11 +261,11 @@ describe('the dialog of a question', () => {
     openTask(ROOF, <QuestionDialog question="new" onClose={() => {}} />)
     choose('Quantity', 'highest place of a curve')
     choose('Wanted of it', 'absorbance')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'highest', in: 'm1', axis: 'y' }))
     choose('Quantity', 'equivalence, where a curve is steepest')
     choose('Which', 'number 2')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'equivalence', in: 'm1', which: 2 }))
   })
 
@@ -281,7 +281,7 @@ describe('the dialog of a question', () => {
     typeInto('HI at equilibrium', '3 g')
     expect(screen.getByText('In mol or mol/dm3, not in g.')).toBeTruthy()
     typeInto('HI at equilibrium', '0.600')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() =>
       expect(nowOpen().questions.at(-1)?.find).toEqual({
         quantity: 'equilibriumConstant',
@@ -299,7 +299,7 @@ describe('the dialog of a question', () => {
     expect(screen.getByText('In cm3, not in mol/dm3.')).toBeTruthy()
     typeInto('Volume, V', '25.0')
     typeInto('Concentration, c', '1/20 M')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() => expect(nowOpen().questions.at(-1)?.find).toMatchObject({ with: { c: '0.0500', V: '25.0' } }))
   })
 
@@ -310,7 +310,7 @@ describe('the dialog of a question', () => {
     fireEvent.keyDown(screen.getByRole('combobox', { name: 'Answer to compare' }), { key: 'Enter' })
     fireEvent.keyDown(screen.getAllByRole('option')[0] as HTMLElement, { key: 'Enter' })
     typeInto('Accepted value', '12.9')
-    fireEvent.click(screen.getByRole('button', { name: 'Ask it' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Add the question' }))
     await waitFor(() =>
       expect(nowOpen().questions.at(-1)?.find).toEqual({ quantity: 'percentError', answer: first?.id, accepted: '12.9' }),
     )

@@ -39,7 +39,7 @@ describe('the working', () => {
     expect(lines[1]?.textContent).toContain('n(Fe2+) = 5 × n(MnO4−) = 5 × 2.068')
     const amount = screen.getByRole('region', { name: 'Amount of iron(II) in the 250 cm³ flask' })
     expect(amount.textContent).toContain('Carrying the rounded value from line to line would give 0.0104')
-    const taken = within(within(section).getByRole('list', { name: 'Rests on' })).getAllByRole('listitem')
+    const taken = within(within(section).getByRole('list', { name: 'Takes for granted' })).getAllByRole('listitem')
     expect(taken.map(({ textContent }) => textContent)).toEqual([
       'F4 was mixed evenly (invert the stoppered flask ten times or more)',
       'all of the iron took part as Fe2+ (bring all of it to that state before it is titrated)',
@@ -173,7 +173,7 @@ describe('how sure', () => {
     await waitFor(() => expect(screen.getByTestId('answer-q2').textContent).toMatch(/12\.2.%\s*± 0\.1/))
     const section = within(screen.getByRole('region', { name: 'Percentage by mass of iron in F1' }))
     fireEvent.click(section.getByRole('button', { name: 'How sure' }))
-    expect(section.getByText(/would take ±0\.64 % to ±0\.51 %/).textContent).toContain('A balance that shows 0.001 g')
+    expect(section.getByText(/±0\.64 % would become ±0\.51 %/).textContent).toContain('A balance that shows 0.001 g')
     expect(section.getByRole('figure').getAttribute('aria-label')).toContain('balance read to 0.01 g (2 readings) 36 %')
     fireEvent.click(section.getByRole('button', { name: 'Percentage errors' }))
     expect(section.getByText(/the sum of the largest errors/).textContent).toContain('±1.1 %')

@@ -6,6 +6,8 @@ import { useId, useRef } from 'react'
 import { useDraft } from '../../notebook/drafts.ts'
 import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { padField } from '../../pad/padField.ts'
+import { usePad } from '../../pad/usePad.ts'
 import { ColumnHeads } from '../../ui/ColumnHeads.tsx'
 import { TakeOutButton } from '../../ui/IconButton.tsx'
 import { ReadingCell } from '../../ui/ReadingCell.tsx'
@@ -37,8 +39,8 @@ export function SpotTable({ part, read }: SpotTableProps) {
           { says: 'Sample' },
           { says: `Spot / ${unit}`, align: 'right', width: 'w-[4.6rem] whitespace-nowrap' },
           { says: 'Rf', align: 'right', width: 'w-[3.3rem]' },
-          { says: 'Known', align: 'center', width: 'w-[3.5rem]' },
-          { says: 'Colour and take out', unseen: true, width: 'w-[8.2rem] max-[599px]:w-10' },
+          { says: 'Reference', align: 'center', width: 'w-[5rem]' },
+          { says: 'Colour and take out', unseen: true, width: 'w-[7rem] max-[599px]:w-10' },
         ]}
       />
       <tbody>
@@ -168,7 +170,9 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
   const starred = /\s*\*$/.test(label)
   const name = label.replace(/\s*\*$/, '').trim() || (foreseen ?? '')
   const says = useId()
-  const typed = distance.trim() === '' ? undefined : readTypedReading(distance, part.unit ?? 'cm')
+  const pad = usePad()
+  const unit = part.unit ?? 'cm'
+  const typed = distance.trim() === '' ? undefined : readTypedReading(distance, unit)
   const keep = () => {
     const text = typed?.text
     if (text === undefined) return
@@ -218,9 +222,10 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
             ref={distanceField}
             aria-label="next distance"
             data-asked=""
+            {...padField({ step: unit === 'mm' ? '1' : '0.1', unit })}
             aria-invalid={typed?.wrong !== undefined}
             aria-describedby={typed?.wrong === undefined ? undefined : says}
-            inputMode="decimal"
+            inputMode={pad ? 'none' : 'decimal'}
             autoComplete="off"
             className={`num text-right ${INPUT}`}
             {...(distance === '' ? {} : TYPED_ONLY)}

@@ -4,10 +4,11 @@ import { useState } from 'react'
 import { Scatter, ScatterChart } from 'recharts'
 import { useWidth } from '../../instruments/useWidth.ts'
 import { Num } from '../../ui/Num.tsx'
-import { Mark } from './Mark.tsx'
+import { LookedAt, Mark } from './Mark.tsx'
 import { type AxisName, axes, squares } from './paperGrid.tsx'
 import { construction, linesAndCurve, tangentsAt } from './paperLines.tsx'
 import { CrossHair, ReadOff } from './ReadOff.tsx'
+import { WalkPoints } from './WalkPoints.tsx'
 
 interface GraphPaperProps {
   readonly reading: SeriesReading
@@ -39,38 +40,46 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
     return <p className="rounded-xl border border-rule p-6 text-ink-soft">The graph begins with the first point.</p>
   const paper = axesFor([reading, ...others.map((other) => other.reading)], readAt)
   const data = points.map((point, index) => ({ ...point, doubtful: doubtful.includes(index) }))
+  const says = describe(reading, `${yName.name} against ${xName.name}`)
   const readOff = { ...paper, drawn: drawnIn(reading), at, onMove: setAt }
   return (
     <div ref={frame}>
-      <figure aria-label={describe(reading, `${yName.name} against ${xName.name}`)}>
-        <ScatterChart
-          width={width}
-          height={HEIGHT}
-          margin={{ top: 10, right: 22, bottom: 24, left: 12 }}
-          accessibilityLayer={false}
-        >
-          {squares(paper)}
-          {axes(paper, xName, yName, width - AXIS_WIDTH)}
-          {others.flatMap((other, index) => linesAndCurve(other.reading, paper, other.name, colourOf(index)))}
-          {linesAndCurve(reading, paper, 'this', 'var(--hop)')}
-          {tangentsAt(reading, paper, tangents)}
-          {construction(reading, paper, readAt)}
-          {others.map((other, index) => (
-            <Scatter
-              key={other.name}
-              data={other.reading.points.map((point) => ({ ...point, doubtful: false }))}
-              shape={<Mark marks={marks === 'crosses' ? 'ringed-dots' : 'crosses'} colour={colourOf(index)} />}
-              isAnimationActive={false}
-            />
-          ))}
-          <Scatter data={data} shape={<Mark marks={marks} colour="var(--ink)" />} isAnimationActive={false} />
-          <CrossHair {...readOff} />
-        </ScatterChart>
-        <figcaption className="text-sm text-ink-soft">
-          One small square is <Num text={small(paper.x)} /> across and <Num text={small(paper.y)} /> up.
-          {others.length > 0 && ` With it: ${others.map(({ name }) => name).join(', ')}.`}
-        </figcaption>
-      </figure>
+      <WalkPoints points={points} doubtful={doubtful} x={xName} y={yName} says={says}>
+        {(walked) => (
+          <figure>
+            <ScatterChart
+              width={width}
+              height={HEIGHT}
+              margin={{ top: 10, right: 22, bottom: 24, left: 12 }}
+              accessibilityLayer={false}
+            >
+              {squares(paper)}
+              {axes(paper, xName, yName, width - AXIS_WIDTH)}
+              {others.flatMap((other, index) => linesAndCurve(other.reading, paper, other.name, colourOf(index)))}
+              {linesAndCurve(reading, paper, 'this', 'var(--hop)')}
+              {tangentsAt(reading, paper, tangents)}
+              {construction(reading, paper, readAt)}
+              {others.map((other, index) => (
+                <Scatter
+                  key={other.name}
+                  data={other.reading.points.map((point) => ({ ...point, doubtful: false }))}
+                  shape={<Mark marks={marks === 'crosses' ? 'ringed-dots' : 'crosses'} colour={colourOf(index)} />}
+                  isAnimationActive={false}
+                />
+              ))}
+              <Scatter data={data} shape={<Mark marks={marks} colour="var(--ink)" />} isAnimationActive={false} />
+              {walked !== undefined && (
+                <Scatter data={data.slice(walked, walked + 1)} shape={<LookedAt />} isAnimationActive={false} />
+              )}
+              <CrossHair {...readOff} />
+            </ScatterChart>
+            <figcaption className="text-sm text-ink-soft">
+              One small square is <Num text={small(paper.x)} /> across and <Num text={small(paper.y)} /> up.
+              {others.length > 0 && ` With it: ${others.map(({ name }) => name).join(', ')}.`}
+            </figcaption>
+          </figure>
+        )}
+      </WalkPoints>
       <ReadOff {...readOff} xName={xName.name} xUnit={xName.unit} yUnit={yName.unit} />
     </div>
   )

@@ -23,3 +23,8 @@ export function Mark({ cx = 0, cy = 0, payload, marks, colour }: MarkProps) {
     </g>
   )
 }
+
+/** A wide ring around the point that is looked at by keys. */
+export function LookedAt({ cx = 0, cy = 0 }: { readonly cx?: number; readonly cy?: number }) {
+  return <circle cx={cx} cy={cy} r="12" fill="none" stroke="var(--hop)" strokeWidth="2.5" />
+}

@@ -1,5 +1,7 @@
 import { type PartOf, path, writePath } from '@hop-lark/core/record'
 import { useId } from 'react'
+import { type PadScale, padField } from '../../pad/padField.ts'
+import { usePad } from '../../pad/usePad.ts'
 import { leaveField } from '../../ui/leaveField.ts'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import { WrongRow } from '../../ui/WrongRow.tsx'
@@ -24,6 +26,7 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
             at={foreseen === undefined ? at : undefined}
             placeholder={foreseen ?? '–'}
             says={speaks}
+            scale={part.x}
             {...x}
           />
         </td>
@@ -33,6 +36,7 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
             at={foreseen === undefined ? undefined : at}
             placeholder="–"
             says={speaks}
+            scale={part.y}
             {...y}
           />
         </td>
@@ -57,9 +61,11 @@ interface FieldProps extends OpenField {
   readonly placeholder: string
   /** What describes it, where something is wrong. */
   readonly says: string | undefined
+  readonly scale: PadScale
 }
 
-function Field({ label, at, placeholder, says, text, type, enter, clear, field }: FieldProps) {
+function Field({ label, at, placeholder, says, scale, text, type, enter, clear, field }: FieldProps) {
+  const pad = usePad()
   return (
     <input
       ref={field}
@@ -67,7 +73,8 @@ function Field({ label, at, placeholder, says, text, type, enter, clear, field }
       data-at={at}
       data-asked={at === undefined ? undefined : ''}
       aria-describedby={says}
-      inputMode="decimal"
+      {...padField(scale)}
+      inputMode={pad ? 'none' : 'decimal'}
       autoComplete="off"
       className={INPUT}
       {...(text === '' ? {} : TYPED_ONLY)}

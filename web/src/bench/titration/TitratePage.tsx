@@ -10,7 +10,7 @@ import {
   path,
 } from '@hop-lark/core/record'
 import { colourOfSolution } from '@hop-lark/core/substance'
-import { agreementSentence, isOnScale } from '@hop-lark/core/titration'
+import { agreementSentence, isOnScale, runName } from '@hop-lark/core/titration'
 import { useState } from 'react'
 import { focusAt } from '../../app/goTo.ts'
 import { Sheet } from '../../app/Sheet.tsx'
@@ -19,6 +19,7 @@ import { useKeyAction } from '../../keys/useKeyAction.ts'
 import { useTask, useTitration } from '../../notebook/derived.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Num } from '../../ui/Num.tsx'
+import { BuretteReader } from './BuretteReader.tsx'
 import { ConcordanceLine } from './ConcordanceLine.tsx'
 import { EndPointLine } from './EndPointLine.tsx'
 import { EndPointTimer } from './EndPointTimer.tsx'
@@ -44,6 +45,8 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
   const { conventions } = task
   const solute = findMaterial(task, buretteOf(part))?.solute
   const marks = next.kind === 'run' ? { quickTo: next.quickTo, endNear: next.endNear } : {}
+  const drawn = { reading: levelNow(part, conventions.burette), look: colourOfSolution(solute), ...marks }
+  const open = nextReading(part)
   return (
     <Sheet
       title={partTitle(task, part)}
@@ -65,12 +68,11 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
     >
       <div className="flex gap-2 max-[899px]:flex-col">
         <div className="w-[13.5rem] shrink-0 max-[899px]:hidden">
-          <Burette
-            capacity={Number(conventions.burette.capacity)}
-            reading={levelNow(part, conventions.burette)}
-            look={colourOfSolution(solute)}
-            {...marks}
-          />
+          {open ? (
+            <BuretteReader {...drawn} {...open} burette={conventions.burette} />
+          ) : (
+            <Burette {...drawn} capacity={Number(conventions.burette.capacity)} />
+          )}
         </div>
         <div className="min-w-0 flex-1">
           <EndPointLine part={part} />
@@ -95,10 +97,15 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
 }
 
 /** The reading to take next: of the first run without a final reading, its initial one if that is missing too. */
-function nextCell({ id, runs }: PartOf<'titration'>): Path | undefined {
-  const open = runs.find(({ final }) => final === undefined)
-  return open && path('parts', id, 'runs', open.id, open.initial === undefined ? 'initial' : 'final')
+function nextReading({ id, runs }: PartOf<'titration'>): { readonly at: Path; readonly called: string } | undefined {
+  const index = runs.findIndex(({ final }) => final === undefined)
+  const run = runs[index]
+  if (!run) return undefined
+  const field = run.initial === undefined ? 'initial' : 'final'
+  return { at: path('parts', id, 'runs', run.id, field), called: `${runName(runs, index)}, ${field} reading` }
 }
+
+const nextCell = (part: PartOf<'titration'>): Path | undefined => nextReading(part)?.at
 
 /** Where the liquid stands: the last reading of the last run that has one. */
 function levelNow({ runs }: PartOf<'titration'>, burette: Conventions['burette']): string | undefined {
@@ -129,6 +136,8 @@ function MeanSentence({ part }: { readonly part: PartOf<'titration'> }) {
     <p
       className={`mt-4 max-w-[40rem] rounded-xl px-4 py-3 text-[1.05rem] ${agreed ? 'bg-hop-wash' : 'bg-lark-wash'}`}
       data-testid="mean"
+      aria-live="polite"
+      aria-atomic="true"
     >
       {says}{' '}
       {mean !== undefined && (

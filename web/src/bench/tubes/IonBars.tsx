@@ -11,11 +11,14 @@ export function IonBars({
   title,
   ions,
   rack,
+  changed,
   onShow,
 }: {
   readonly title: string
   readonly ions: readonly IonVerdict[]
   readonly rack: PartOf<'rack'>
+  /** Those of which something else was said before. */
+  readonly changed: ReadonlySet<string>
   readonly onShow: (step: string) => void
 }) {
   return (
@@ -23,13 +26,17 @@ export function IonBars({
       <h2 className="eyebrow mb-1">{title}</h2>
       <ul>
         {ions.map(({ ion, probability, for: evidence }) => (
-          <li key={ion} className="grid grid-cols-[5.5rem_1fr] items-center gap-x-2 border-b border-hair py-1.5 last:border-0">
+          <li
+            key={ion}
+            className={`grid grid-cols-[5.5rem_1fr] items-center gap-x-2 border-b border-hair py-1.5 last:border-0 ${changed.has(ion) ? 'bg-hop-wash' : ''}`}
+          >
             <span className="text-lg font-semibold" title={ionName(ion)}>
               <Formula text={ion} />
             </span>
             <div>
               <div className="flex min-h-6 flex-wrap items-center gap-x-2 text-[0.92rem]">
                 <span className="text-ink-soft">{ionName(ion)}</span>
+                {changed.has(ion) && <strong className="text-sm font-semibold text-hop">new</strong>}
                 {evidence.length > 0 && <Steps rack={rack} steps={evidence.slice(0, MOST_STEPS)} onShow={onShow} />}
               </div>
               <div className="h-1.5 rounded bg-hair" role="img" aria-label={`${ionName(ion)}: ${percent(probability)}`}>

@@ -12,8 +12,8 @@ const ROUTES = [
   { value: 'scheme', says: 'Scheme of groups' },
 ] as const
 const BOARDS = [
-  { value: 'open', says: 'Board open' },
-  { value: 'after conclusion', says: 'After my conclusion' },
+  { value: 'open', says: 'Verdict as I go' },
+  { value: 'after conclusion', says: 'Verdict after my conclusion' },
 ] as const
 
 /** How the rack is worked through: reagents on the bench, the way, when the board may be read. */

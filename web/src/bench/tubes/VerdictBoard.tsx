@@ -6,8 +6,11 @@ import { useTask } from '../../notebook/derived.ts'
 import { Formula } from '../../ui/Chem.tsx'
 import { isCalledLiquid } from './calledLiquid.ts'
 import { IonBars } from './IonBars.tsx'
+import { inOrder } from './ionOrder.ts'
+import { RuledOut } from './RuledOut.tsx'
 import type { Sample } from './rackEdits.ts'
 import { Steps } from './Steps.tsx'
+import { useChanged } from './useChanged.ts'
 import type { Identified } from './useIdentification.ts'
 import { WholeSalt } from './WholeSalt.tsx'
 import { WholeSample } from './WholeSample.tsx'
@@ -78,10 +81,11 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   const [all, setAll] = useState(false)
   const task = useTask()
   const { ions } = identification
+  const changed = useChanged(sample.material, ions)
   const of = (verdict: IonVerdict['verdict']) => ions.filter((one) => one.verdict === verdict)
-  const [present, possible, absent] = [of('present'), of('possible'), of('absent')]
+  const [present, possible, absent] = [inOrder(of('present')), of('possible'), inOrder(of('absent'))]
   // What is seldom handed out is not worth naming where nothing speaks for it.
-  const untested = of('untested').filter(({ rare }) => !rare)
+  const untested = inOrder(of('untested').filter(({ rare }) => !rare))
   const recorded = sample.tubes.some(({ steps }) => steps.some(({ saw }) => saw))
   if (!recorded) return <p className="text-[0.95rem] text-ink-soft">Nothing seen yet, so nothing is known of this sample.</p>
   // Of what is no solution, ions are not spoken of.
@@ -90,10 +94,14 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
   // That no test bears on this ion and that is no news of an organic liquid.
   if (!identification.liquid && isCalledLiquid(task, sample.material))
     return <p className="text-[0.95rem] text-ink-soft">Nothing that was seen tells of this liquid yet.</p>
-  const shown = all ? possible : possible.slice(0, MOST_POSSIBLE)
+  // The likeliest are named, and stand where each ion always stands.
+  const shown = inOrder(all ? possible : possible.slice(0, MOST_POSSIBLE))
   return (
     <>
-      {present.length > 0 && <IonBars rack={part} title="Present" ions={present} onShow={onShow} />}
+      <p aria-live="polite" className="sr-only">
+        {sayVerdict(present, possible.length)}
+      </p>
+      {present.length > 0 && <IonBars rack={part} title="Present" ions={present} changed={changed} onShow={onShow} />}
       <WholeSalt part={part} sample={sample} identification={identification} />
       <WholeSample whole={identification.whole} />
       <Liquid part={part} identification={identification} onShow={onShow} />
@@ -105,32 +113,13 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
           {identification.doubtful.length > 1 ? 'do' : 'does'} not fit the rest. A fresh portion, and look again.
         </div>
       )}
-      {shown.length > 0 && <IonBars rack={part} title="Still possible" ions={shown} onShow={onShow} />}
+      {shown.length > 0 && <IonBars rack={part} title="Still possible" ions={shown} changed={changed} onShow={onShow} />}
       {possible.length > MOST_POSSIBLE && (
         <button type="button" className="-mt-3 text-left text-sm underline underline-offset-2" onClick={() => setAll(!all)}>
           {all ? 'fewer' : `and ${possible.length - MOST_POSSIBLE} more`}
         </button>
       )}
-      {absent.length > 0 && (
-        <div>
-          <h2 className="eyebrow mb-1">Ruled out</h2>
-          <ul className="flex flex-wrap gap-x-3 gap-y-1">
-            {absent.map(({ ion, against }) => (
-              <li key={ion}>
-                <button
-                  type="button"
-                  className="text-ink-soft line-through hover:text-ink"
-                  title={`${ionName(ion)}${against.length > 0 ? `: ${against.slice(0, MOST_STEPS).join(', ')}` : ''}`}
-                  aria-label={`${ionName(ion)} ruled out${against.length > 0 ? ` by ${against.slice(0, MOST_STEPS).join(', ')}` : ''}`}
-                  onClick={() => against[0] !== undefined && onShow(against[0])}
-                >
-                  <Formula text={ion} />
-                </button>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <RuledOut ions={absent} changed={changed} onShow={onShow} />
       {untested.length > 0 && (
         <p className="text-sm text-ink-soft">
           No test bears on{' '}
@@ -146,6 +135,13 @@ const Board = memo(function Board({ part, sample, identification, onShow }: Boar
     </>
   )
 })
+
+/** What is said of the board when a step changes it: what is present, and how much is open. */
+function sayVerdict(present: readonly IonVerdict[], possible: number): string {
+  const there =
+    present.length === 0 ? 'Nothing is present for certain' : `Present: ${present.map(({ ion }) => ionName(ion)).join(', ')}`
+  return `${there}; ${possible === 0 ? 'nothing else is open' : `${possible} still possible`}.`
+}
 
 /** That the sample may be water, or hold what is not on the list of ions. */
 function NoSalt({ identification: { nothing, other } }: { readonly identification: SampleVerdict }) {

@@ -6,7 +6,7 @@ export type WeighingField = 'container' | 'withSample' | 'withResidue' | 'mass'
 export const METHODS = {
   difference: { says: 'by difference', fields: ['withSample', 'withResidue'] },
   container: { says: 'from the empty container', fields: ['container', 'withSample'] },
-  tared: { says: 'tared', fields: ['mass'] },
+  tared: { says: 'alone, the balance at nought', fields: ['mass'] },
 } as const satisfies Record<string, { says: string; fields: readonly WeighingField[] }>
 
 export type Method = keyof typeof METHODS
