@@ -53,6 +53,7 @@ const steps = [
   ['unused', check(bin('knip'), ['--no-progress'])],
   ['types', check('node', ['node_modules/typescript7/bin/tsc', '-b'])],
   ['boundaries', check('node', ['scripts/boundaries.mjs'])],
+  ['words', check('node', ['scripts/write-words.mjs', '--check'])],
   ['unit', vitest],
   ['browser', playwright],
 ]

@@ -1,4 +1,5 @@
-// Writes docs/words.md: every label and sentence of the pages, and what core says of a record, to be read from top to bottom.
+// Writes docs/words.md: every label and sentence of the pages, and what core says of a record, to be read from top to bottom;
+// with `--check` says whether it is what the pages say.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { parseSync } from 'oxc-parser'
@@ -91,6 +92,11 @@ const sections = [...files('web/src', /\.tsx?$/), ...files('core/src', /\/(says|
   },
 )
 
-export const document = `# Words\n\nEvery label and sentence of the interface, by the file that says it; … stands for what is put in. Written by \`npm run words\`.\n\n${sections.join('\n')}`
+const document = `# Words\n\nEvery label and sentence of the interface, by the file that says it; … stands for what is put in. Written by \`npm run words\`.\n\n${sections.join('\n')}`
+const path = `${root}docs/words.md`
 
-if (process.argv[1] === fileURLToPath(import.meta.url)) writeFileSync(`${root}docs/words.md`, document)
+if (!process.argv.includes('--check')) writeFileSync(path, document)
+else if (readFileSync(path, 'utf8') !== document) {
+  console.error('docs/words.md is not what the interface says: run `npm run words`, and read what changed.')
+  process.exit(1)
+}

@@ -1,5 +1,5 @@
-import { AxeBuilder } from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { axeFinds } from '../axe.ts'
 import { expect, test } from '../bench.ts'
 import { deviceIsFull, savesAreRefused, savesFail } from '../trouble.ts'
 import { inCell, saved } from './keyboard.ts'
@@ -19,22 +19,6 @@ const PAGES = [
   ['sourness-of-the-cellar-cider', ['m1', 'work-out']],
 ] as const
 
-/** Rules that a page breaks; of all the rules, or of some. */
-async function violations(page: Page, ...rules: string[]): Promise<string[]> {
-  const axe = new AxeBuilder({ page })
-  const { violations: found } = await (rules.length > 0
-    ? axe.withRules(rules)
-    : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
-  ).analyze()
-  return found.map(
-    ({ id, nodes }) =>
-      `${id}: ${nodes
-        .map(({ target }) => target.join(' '))
-        .slice(0, 3)
-        .join(', ')}`,
-  )
-}
-
 /** Nothing may stick out of the page sideways. */
 async function overflow(page: Page): Promise<number> {
   return page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
@@ -48,10 +32,10 @@ async function looksRight(page: Page, what: string): Promise<void> {
   for (const viewport of [PHONE, DESK]) {
     await page.setViewportSize(viewport)
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
-    expect(await violations(page), `${what}, ${viewport.width} wide`).toEqual([])
+    expect(await axeFinds(page), `${what}, ${viewport.width} wide`).toEqual([])
     expect(await overflow(page), `${what}, ${viewport.width} wide`).toBe(0)
     await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' })
-    expect(await violations(page, 'color-contrast'), `${what}, dark, ${viewport.width} wide`).toEqual([])
+    expect(await axeFinds(page, 'color-contrast'), `${what}, dark, ${viewport.width} wide`).toEqual([])
   }
 }
 
@@ -109,11 +93,11 @@ test('dialogs, menus and the palette are free of axe violations', async ({ page,
   await page.goto(`${bench.url}/task/${id}/t1`)
   await page.getByRole('button', { name: 'Set up' }).click()
   await page.getByRole('dialog').waitFor()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.keyboard.press('Escape')
   await page.keyboard.press('Control+k')
   await page.getByPlaceholder(/^new run/).fill('work')
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Work out' })).toBeVisible()
   const answer = page.locator('[data-at="questions.q2"]')
@@ -121,19 +105,19 @@ test('dialogs, menus and the palette are free of axe violations', async ({ page,
   await answer.getByRole('button', { name: 'Why too low?' }).click()
   await answer.getByRole('button', { name: 'How sure' }).click()
   await expect(answer.getByRole('figure')).toBeVisible()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await answer.getByRole('button', { name: 'Work it out yourself' }).click()
   await expect(answer).toContainText('work it out first')
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.getByRole('button', { name: 'Add a question' }).click()
   await page.getByRole('dialog').waitFor()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.keyboard.press('Escape')
   await page.keyboard.press('Control+k')
   await page.getByPlaceholder(/^new run/).fill('constant mass')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toContainText('constant mass')
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
 })
 
 test('a wrong reading is said at once, points to its cell, and is mended by one key', async ({ page, bench }) => {
@@ -208,7 +192,7 @@ test('an empty task says what to do on every page', async ({ page, bench }) => {
   await expect(page.getByLabel('Now')).toContainText('Fill the burette and read it.')
   await page.keyboard.press('Alt+3')
   await expect(page.getByText('No question yet.')).toBeVisible()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
 })
 
 test('a task is archived, found again, put back, and deleted only by name', async ({ page, bench }) => {
@@ -269,14 +253,14 @@ test('the rack in all its views and the reference are free of axe violations', a
   await page.getByRole('button', { name: 'Correct step 1' }).click()
   await page.getByRole('button', { name: 'What should be seen' }).click()
   await page.getByRole('button', { name: 'Scheme of groups' }).click()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.keyboard.press('Alt+g')
   await expect(page.getByTestId('grid')).toBeVisible()
-  expect(await violations(page)).toEqual([])
+  expect(await axeFinds(page)).toEqual([])
   await page.keyboard.press('Alt+r')
   for (const shelf of ['Reagents', 'Ions', 'Gases', 'Flames', 'Colours', 'Indicators', 'Glassware']) {
     await page.getByRole('tab', { name: shelf }).click()
-    expect(await violations(page), shelf).toEqual([])
+    expect(await axeFinds(page), shelf).toEqual([])
   }
   await page.getByRole('tab', { name: 'Ions' }).click()
   await page.getByLabel('Look for').fill('copper')

@@ -1,5 +1,5 @@
 import { useTask } from '../notebook/derived.ts'
-import { useNotebook } from '../notebook/store.ts'
+import { tellField, useNotebook } from '../notebook/store.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { ONWARD } from '../ui/nextAsked.ts'
@@ -13,15 +13,23 @@ interface ClockDialogProps {
   readonly onClose: () => void
 }
 
-/** Whole or broken minutes as they are typed; undefined where they are none. */
+/** Most minutes a clock is set to: more than any task has. */
+const MOST = 100_000
+
+/** Minutes as they are typed, whole or broken; the field is told of what is none. */
 function minutesIn(text: string): number | undefined {
   const minutes = Number(text.replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(minutes) && minutes > 0 && minutes <= 100_000 ? minutes : undefined
+  if (text !== '' && minutes >= 0 && minutes <= MOST) return minutes
+  tellField(`${text === '' ? 'Nothing' : text} is no number of minutes: write for example 75.`)
 }
 
-/** Marks as they are typed: `10, 5, 1`. */
-const marksIn = (text: string) =>
-  [...new Set(text.split(/[\s,;]+/).flatMap((one) => minutesIn(one) ?? []))].toSorted((one, other) => other - one)
+/** Marks as they are typed: `10, 5, 1`; the field is told of what is none. */
+function marksIn(text: string): readonly number[] | undefined {
+  const marks = text.split(/[\s,;]+/).filter((one) => one !== '')
+  const wrong = marks.find((one) => !(Number(one) > 0 && Number(one) <= MOST))
+  if (wrong === undefined) return [...new Set(marks.map(Number))].toSorted((one, other) => other - one)
+  tellField(`${wrong} is no number of minutes: write for example 10, 5, 1.`)
+}
 
 /** The exam clock: how long, how much is left, when it speaks up and whether it is heard. */
 export function ClockDialog({ left, onClose }: ClockDialogProps) {
@@ -38,13 +46,14 @@ export function ClockDialog({ left, onClose }: ClockDialogProps) {
           mono
           asked
           className="w-40"
-          onCommit={(text) =>
+          onCommit={(text) => {
+            const allowed = text === '' ? 0 : minutesIn(text)
+            if (allowed === undefined) return
             edit('set the time', (task) => {
-              const allowed = minutesIn(text)
-              if (allowed === undefined) delete task.minutes
+              if (allowed === 0) delete task.minutes
               else task.minutes = allowed
             })
-          }
+          }}
         />
         {left !== undefined && (
           <TextField
@@ -72,7 +81,11 @@ export function ClockDialog({ left, onClose }: ClockDialogProps) {
         value={marks.join(', ')}
         mono
         className="mt-5"
-        onCommit={(text) => setMarks(marksIn(text))}
+        hint="in minutes, as 10, 5, 1; at the end it speaks up in any case"
+        onCommit={(text) => {
+          const asked = marksIn(text)
+          if (asked) setMarks(asked)
+        }}
       />
       <label className="mt-3 flex min-h-11 cursor-pointer items-center gap-3">
         <input

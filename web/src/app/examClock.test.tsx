@@ -76,16 +76,28 @@ describe('the exam clock', () => {
     expect(toast).toHaveBeenLastCalledWith('The time is over.', expect.anything())
   })
 
-  it('takes marks as they are typed, and leaves out what is none', () => {
+  it('takes marks and minutes as they are typed, and says what is none', () => {
     openTask(task, <ExamClock />, 't1')
+    act(startClock)
     render(
       <MemoryRouter>
-        <ClockDialog left={undefined} onClose={() => {}} />
+        <ClockDialog left={3600} onClose={() => {}} />
       </MemoryRouter>,
     )
-    const field = screen.getByLabelText('Speak up at so many minutes before the end')
-    fireEvent.change(field, { target: { value: '15, soon, 3; 3 30' } })
-    fireEvent.blur(field)
+    const type = (label: string, text: string) => {
+      const field = screen.getByLabelText(label)
+      fireEvent.change(field, { target: { value: text } })
+      fireEvent.blur(field)
+    }
+    const marks = 'Speak up at so many minutes before the end'
+    type(marks, '15, soon, 3')
+    screen.getByText('soon is no number of minutes: write for example 10, 5, 1.')
+    expect(useClockChoice.getState().marks).toEqual([10, 5, 1])
+    type(marks, '15, 3; 3 30')
     expect(useClockChoice.getState().marks).toEqual([30, 15, 3])
+    type('Minutes left now', 'half an hour')
+    screen.getByText(/half an hour is no number of minutes/)
+    type('Minutes left now', '0')
+    expect(left()).toBe(0)
   })
 })

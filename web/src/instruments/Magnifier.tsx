@@ -18,6 +18,8 @@ const RADIUS = 46
 /** How much of the scale is seen above and below the level, cm³. */
 const REACH = 0.55
 const CURVE = 7
+/** How far from the centre a number is still seen whole. */
+const WHOLE = RADIUS - 8
 
 /** The divisions around the meniscus as an eye at the right level sees them. */
 export function Magnifier({ reading, capacity, look, y, from }: MagnifierProps) {
@@ -51,7 +53,7 @@ export function Magnifier({ reading, capacity, look, y, from }: MagnifierProps) 
                 stroke={stroke}
                 strokeWidth={whole ? 2 : 1.3}
               />
-              {whole && (
+              {whole && Math.abs(height - y) <= WHOLE && (
                 <text x={CENTRE} y={height + 5} className="num text-[14px] font-semibold" fill={stroke}>
                   {Math.round(at)}
                 </text>

@@ -1,13 +1,16 @@
 import type { ShelfLine } from '@hop-lark/contract'
 import { type Task, writeTask } from '@hop-lark/core/record'
 import { writeArchive } from '@hop-lark/files'
-import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { cleanup, configure, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Toaster } from 'sonner'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiError, api } from '../notebook/api.ts'
 import { LAWN_SAND, typeInto, VINEGAR } from '../testing/openTask.tsx'
 import { ShelfPage } from './ShelfPage.tsx'
+
+// What takes a file in is fetched when it is first used: patience, as the time is not what is tested.
+configure({ asyncUtilTimeout: 20_000 })
 
 beforeEach(() => {
   vi.spyOn(api, 'health').mockResolvedValue({ status: 'ok', database: 'ok', names: [] })

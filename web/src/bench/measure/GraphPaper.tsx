@@ -46,7 +46,7 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
     <div ref={frame}>
       <WalkPoints points={points} doubtful={doubtful} x={xName} y={yName} says={says}>
         {(walked) => (
-          <figure>
+          <>
             <ScatterChart
               width={width}
               height={HEIGHT}
@@ -77,7 +77,7 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
               One small square is <Num text={small(paper.x)} /> across and <Num text={small(paper.y)} /> up.
               {others.length > 0 && ` With it: ${others.map(({ name }) => name).join(', ')}.`}
             </figcaption>
-          </figure>
+          </>
         )}
       </WalkPoints>
       <ReadOff {...readOff} xName={xName.name} xUnit={xName.unit} yUnit={yName.unit} />

@@ -36,7 +36,7 @@ export function WalkPoints({ points, doubtful, x, y, says, children }: WalkPoint
   }
   const point = at === undefined ? undefined : points[at]
   return (
-    <section
+    <figure
       aria-label={says}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: its arrow keys go from point to point.
       tabIndex={0}
@@ -55,6 +55,6 @@ export function WalkPoints({ points, doubtful, x, y, says, children }: WalkPoint
           <span className="sr-only">Arrow keys go from point to point.</span>
         )}
       </p>
-    </section>
+    </figure>
   )
 }

@@ -20,7 +20,7 @@ function open() {
       {(at) => <output>{at}</output>}
     </WalkPoints>,
   )
-  const graph = screen.getByRole('region', { name: /^Graph of temperature/ })
+  const graph = screen.getByRole('figure', { name: /^Graph of temperature/ })
   return (key: string) => {
     fireEvent.keyDown(graph, { key })
     return graph.textContent
