@@ -37,3 +37,15 @@ test('what axe cannot decide is told', async ({ page }) => {
   await page.setContent(drawing('#ffffff', '<video src="data:video/mp4;base64,AAAA" controls></video>'))
   expect(await axeFinds(page)).toEqual(['video-caption, not decided: video'])
 })
+
+test('a button that opens what is not there is told', async ({ page }) => {
+  const opener = (id: string) =>
+    drawing(
+      '#ffffff',
+      `<button aria-haspopup="dialog" aria-expanded="true" aria-controls="${id}">Open</button><p id="there">It is.</p>`,
+    )
+  await page.setContent(opener('there'))
+  expect(await axeFinds(page)).toEqual([])
+  await page.setContent(opener('nowhere'))
+  expect(await axeFinds(page)).not.toEqual([])
+})

@@ -1,6 +1,7 @@
 import { Suspense, useEffect } from 'react'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { ShelfPage } from '../shelf/ShelfPage.tsx'
+import { keepFocus } from '../ui/keepFocus.ts'
 import { later, whenIdle } from '../ui/later.tsx'
 import { copyAsSet } from './copyAsSet.ts'
 import { PageFault } from './PageFault.tsx'
@@ -27,6 +28,7 @@ const router = createBrowserRouter([
 /** The whole app: its pages, and short messages at the foot. */
 export function App() {
   useEffect(followTheme, [])
+  useEffect(keepFocus, [])
   useEffect(() => {
     document.addEventListener('copy', copyAsSet)
     return () => document.removeEventListener('copy', copyAsSet)

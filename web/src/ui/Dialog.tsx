@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
 import { type ReactNode, useRef } from 'react'
+import { backToPage } from './keepFocus.ts'
 import { firstAsked } from './nextAsked.ts'
 
 interface DialogProps {
@@ -31,9 +32,8 @@ export function Dialog({ open, onOpenChange, title, says, wide, onClosed, childr
             asked.focus()
           }}
           onCloseAutoFocus={(event) => {
-            if (!onClosed) return
             event.preventDefault()
-            onClosed()
+            ;(onClosed ?? backToPage)()
           }}
           {...(says ? {} : { 'aria-describedby': undefined })}
         >

@@ -36,7 +36,7 @@ export function RunMenu({ part, index }: { readonly part: PartOf<'titration'>; r
         <ChevronDown size={13} aria-hidden="true" className="text-ink-soft" />
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" className="z-50 w-80 rounded-xl border border-rule bg-sheet p-4">
+        <Popover.Content aria-label={name} align="end" className="z-50 w-80 rounded-xl border border-rule bg-sheet p-4">
           <RunSettings part={part} index={index} run={run} />
         </Popover.Content>
       </Popover.Portal>
