@@ -59,12 +59,26 @@ describe('a chromatogram', () => {
 
   it('is the same in cm and mm: Rf is a ratio', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 200 }), fc.integer({ min: 0, max: 200 }), (front, spot) => {
+      fc.property(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 1, max: 100 }), (spot, beyond) => {
+        const front = spot + beyond
         const inMm = readChromatogram(part(String(front), [{ label: 'A', distance: String(spot) }])).spots[0]?.rf?.value
         const inCm = readChromatogram(part((front / 10).toFixed(1), [{ label: 'A', distance: (spot / 10).toFixed(1) }])).spots[0]
         expect(inMm?.toNumber()).toBeCloseTo(inCm?.rf?.value.toNumber() ?? Number.NaN, 12)
       }),
     )
+  })
+})
+
+describe('a spot outside the way of the solvent', () => {
+  it('has no Rf, and nothing is told from it', () => {
+    const read = readChromatogram(
+      part('8.0', [
+        { label: 'red', distance: '3.3', known: true },
+        { label: 'ink', distance: '9.1' },
+      ]),
+    )
+    expect(read.spots.map(({ rf }) => rf?.text)).toEqual(['0.41', undefined])
+    expect(read.lanes.map(laneSentence)).toEqual([undefined, undefined])
   })
 })
 

@@ -9,7 +9,7 @@ export interface ReadSpot {
   readonly distance: Exact
   /** As written. */
   readonly text: string
-  /** Distance of the spot over distance of the front, 0 to 1; undefined while the front is not measured. */
+  /** Distance of the spot over distance of the front, 0 to 1; undefined while the front is not measured, and outside its way. */
   readonly rf?: { readonly value: Exact; readonly text: string }
   /** References it may be, the nearest first; none for a reference. */
   readonly matches: readonly string[]
@@ -57,7 +57,7 @@ export function readChromatogram({ front, spots, within = USUAL_MATCH }: PartOf<
   const measured = spots.map(({ label, distance, known = false }, index): Spot => {
     const text = entryText(distance)
     const spot = { index, label, known, distance: new Exact(text), text }
-    if (!reach?.gt(0)) return spot
+    if (!reach?.gt(0) || spot.distance.isNegative() || spot.distance.gt(reach)) return spot
     const value = spot.distance.div(reach)
     return { ...spot, rf: { value, text: formatPlaces(value, RF_PLACES) } }
   })

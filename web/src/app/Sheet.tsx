@@ -60,7 +60,7 @@ export function Sheet({ title, says, actions, now, board, about = [], first, chi
       <main
         ref={main}
         tabIndex={-1}
-        className="relative outline-none min-w-0 px-7 pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto"
+        className="@container/main relative min-w-0 px-7 outline-none pt-5 pb-8 max-[899px]:px-4 min-[900px]:overflow-y-auto"
       >
         <PaperHead />
         <header className="page-head mb-4">

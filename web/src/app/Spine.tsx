@@ -28,7 +28,7 @@ const SpineOf = memo(function SpineOf({ task }: { readonly task: Task }) {
   return (
     <header className="page-spine flex flex-col border-rule bg-paper max-[899px]:border-b min-[900px]:h-full min-[900px]:overflow-y-auto min-[900px]:border-r">
       <div className="flex items-center justify-between gap-2 px-5 pt-5 max-[899px]:px-4 max-[899px]:pt-3">
-        <Link to="/" className="flex items-center gap-2 font-title text-lg font-bold" title="To the shelf">
+        <Link to="/" className="finger flex items-center gap-2 font-title text-lg font-bold" title="To the shelf">
           <Lark />
           Hop Lark
         </Link>
@@ -75,7 +75,7 @@ function StageLine({ stage, last }: { readonly stage: Stage; readonly last: bool
       <NavLink
         to={`/task/${taskId}/${stage.id}`}
         className={({ isActive }) =>
-          `relative flex gap-3 py-2 pr-2 pl-5 max-[899px]:items-center max-[899px]:rounded-full max-[899px]:px-3 min-[900px]:ml-2 min-[900px]:rounded-l-xl min-[900px]:pl-3 ${isActive ? 'bg-sheet' : 'hover:bg-hair'}`
+          `finger relative flex gap-3 py-2 pr-2 pl-5 max-[899px]:items-center max-[899px]:rounded-full max-[899px]:px-3 min-[900px]:ml-2 min-[900px]:rounded-l-xl min-[900px]:pl-3 ${isActive ? 'bg-sheet' : 'hover:bg-hair'}`
         }
       >
         <StageMark state={stage.state} />

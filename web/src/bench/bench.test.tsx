@@ -107,7 +107,7 @@ describe('the page of a solution made up', () => {
 
   it('takes what was weighed out of the flask, and undo puts it back', () => {
     openTask(LAWN_SAND, <MakeUp />, 's1')
-    fireEvent.click(screen.getByRole('button', { name: 'Take out' }))
+    fireEvent.click(screen.getByRole('button', { name: /^Take out: / }))
     expect(screen.getByText(/Nothing yet/)).toBeTruthy()
     fireEvent.click(screen.getByRole('button', { name: 'Add what was weighed' }))
     expect(valueNow('parts.s1.from.0')).toEqual({ weighing: 'w1' })
@@ -125,6 +125,20 @@ describe('the page of a solution made up', () => {
 })
 
 describe('the page of a heating', () => {
+  it('builds nothing on a mass below that of the container', () => {
+    openTask(
+      changed(SODA, (draft) => {
+        for (const part of draft.parts)
+          if (part.kind === 'heating')
+            part.masses = part.masses.slice(0, 2).map((one, index) => ({ ...one, mass: index === 0 ? '18.00' : '19.10' }))
+      }),
+      <Heat />,
+      'h1',
+    )
+    expect(now()).toContain('Put the masses right first.')
+    expect(screen.getByTestId('constant').textContent).toBe('By these masses nothing was driven off: look at them again.')
+  })
+
   it('says when constant mass has been reached', () => {
     openTask(SODA, <Heat />, 'h1')
     expect(screen.getByTestId('constant').textContent).toBe('Two masses agree within 0.01 g: constant mass. Driven off: 1.81 g')

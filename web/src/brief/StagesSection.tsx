@@ -63,7 +63,7 @@ function StageLine({ part, name, onStep }: StageLineProps) {
       className="flex items-center gap-2 border-b border-hair bg-sheet py-1.5 data-[lifted]:relative data-[lifted]:z-10"
     >
       <Grip says={`Move ${name}`} grip={grip} onStep={onStep} />
-      <Link to={`/task/${taskId}/${part.id}`} className="flex-1 font-semibold hover:text-hop">
+      <Link to={`/task/${taskId}/${part.id}`} className="finger flex flex-1 items-center font-semibold hover:text-hop">
         {name}
       </Link>
       <TakeOutButton

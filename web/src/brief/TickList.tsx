@@ -27,7 +27,7 @@ export function TickList({ name, title, lines }: TickListProps) {
       <ul className="mt-1">
         {lines.map((line) => (
           <li key={line}>
-            <label className="flex min-h-9 items-start gap-2.5 py-1 text-[0.95rem]">
+            <label className="finger flex min-h-9 items-start gap-2.5 py-1 text-[0.95rem]">
               <input
                 type="checkbox"
                 className="mt-1 h-4.5 w-4.5 flex-none accent-hop"

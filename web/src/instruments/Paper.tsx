@@ -26,7 +26,7 @@ function rulerStep(reach: number, height: number): number {
 
 /** The paper as it was run: pencil line, front, a lane a sample, spots where they were measured. */
 export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
-  const [frame, width] = useWidth(WIDEST)
+  const [frame, { width, growth }] = useWidth(WIDEST)
   const { front, lanes, spots } = chromatogram
   const farthest = Math.max(0, ...spots.map(({ distance }) => distance.toNumber()))
   const reach = front?.gt(0) ? front.toNumber() : Math.max(1, farthest * 1.15)
@@ -42,7 +42,13 @@ export function Paper({ chromatogram, colourOf, unit }: PaperProps) {
   )
   return (
     <div ref={frame}>
-      <svg width={width} height={HEIGHT} role="img" aria-label={describe(chromatogram)}>
+      <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        width={width * growth}
+        height={HEIGHT * growth}
+        role="img"
+        aria-label={describe(chromatogram)}
+      >
         <rect
           x={EDGE.left - 8}
           y="6"

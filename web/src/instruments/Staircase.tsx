@@ -13,7 +13,7 @@ const WIDEST = 620
 
 /** Masses of a heating as steps going down; where the last two tread level, constant mass has been reached. */
 export function Staircase({ masses, labels, constant }: StaircaseProps) {
-  const [frame, width] = useWidth(WIDEST)
+  const [frame, { width, growth }] = useWidth(WIDEST)
   const [low, high] = [Math.min(...masses), Math.max(...masses)]
   const tread = (width - EDGE.left - EDGE.right) / Math.max(masses.length, 3)
   const heightOf = (mass: number) =>
@@ -24,8 +24,9 @@ export function Staircase({ masses, labels, constant }: StaircaseProps) {
   return (
     <div ref={frame}>
       <svg
-        width={width}
-        height={HEIGHT}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        width={width * growth}
+        height={HEIGHT * growth}
         role="img"
         aria-label={`Masses on heating: ${labels.join(', ')} g${constant ? ', constant' : ''}`}
       >

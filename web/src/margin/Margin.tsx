@@ -28,12 +28,12 @@ export function Margin({ now, about, board }: MarginProps) {
   return (
     <aside
       aria-label="Margin"
-      className={`page-margin flex flex-col gap-6 border-margin-rule bg-sheet px-5 pt-5 pb-6 max-[899px]:fixed max-[899px]:inset-x-0 max-[899px]:bottom-0 max-[899px]:z-30 max-[899px]:border-t-2 max-[899px]:px-4 max-[899px]:pt-2 max-[899px]:pb-3 min-[900px]:relative min-[900px]:overflow-y-auto min-[900px]:border-l ${drawn ? 'max-[899px]:max-h-[75vh] max-[899px]:overflow-y-auto' : ''}`}
+      className={`page-margin flex flex-col gap-6 border-margin-rule bg-sheet px-5 pt-5 pb-6 max-[899px]:fixed max-[899px]:inset-x-0 max-[899px]:bottom-0 max-[899px]:z-30 max-[899px]:border-t-2 max-[899px]:px-4 max-[899px]:pt-0 max-[899px]:pb-3 min-[900px]:relative min-[900px]:overflow-y-auto min-[900px]:border-l ${drawn ? 'max-[899px]:max-h-[75vh] max-[899px]:overflow-y-auto' : ''}`}
     >
       <section aria-label="Now">
         <button
           type="button"
-          className="flex w-full items-center justify-between min-[900px]:hidden"
+          className="flex min-h-11 w-full items-center justify-between min-[900px]:hidden"
           aria-expanded={drawn}
           onClick={() => setDrawn(!drawn)}
         >

@@ -50,11 +50,13 @@ export function Photographs({ parts: ids }: { readonly parts: readonly string[] 
           {wrong}
         </p>
       )}
-      <ul className="mt-3 grid gap-5 min-[700px]:grid-cols-2">
-        {mine.map((photograph) => (
-          <AttachedPhotograph key={photograph.id} photograph={photograph} places={placesIn(parts)} />
-        ))}
-      </ul>
+      {mine.length > 0 && (
+        <ul className="mt-3 grid gap-5 min-[700px]:grid-cols-2">
+          {mine.map((photograph) => (
+            <AttachedPhotograph key={photograph.id} photograph={photograph} places={placesIn(parts)} />
+          ))}
+        </ul>
+      )}
     </section>
   )
 }

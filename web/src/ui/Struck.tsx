@@ -8,6 +8,7 @@ export function Struck({ entry }: { readonly entry: Entry | undefined }) {
     <span className="num block text-right text-sm text-ink-soft">
       {struck.map(({ value, why }, index) => (
         <s key={`${index}${value}`} className="ml-2" title={why ?? 'corrected'}>
+          <span className="sr-only">struck out: </span>
           {value}
         </s>
       ))}

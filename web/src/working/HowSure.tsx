@@ -26,7 +26,7 @@ export function HowSure({ answer, sureness }: { readonly answer: Answer; readonl
 
 function SurePanel({ answer, sureness }: { readonly answer: Answer; readonly sureness: Sureness }) {
   const [school, setSchool] = useState<School>('standard')
-  const [frame, width] = useWidth(WIDEST)
+  const [frame, { width }] = useWidth(WIDEST)
   const bars = school === 'standard' ? standardBars(sureness) : percentageBars(sureness)
   return (
     <div ref={frame} className="max-w-3xl pt-1">

@@ -107,7 +107,7 @@ function Evidence({ part, steps }: { readonly part: PartOf<'rack'>; readonly ste
           key={step}
           type="button"
           title={`${step}: go to where it was seen`}
-          className="num min-h-7 rounded font-semibold underline decoration-lark underline-offset-3 hover:text-hop"
+          className="in-text num min-h-7 rounded font-semibold underline decoration-lark underline-offset-3 hover:text-hop"
           onClick={() => goTo({ at: stepPath(part, step) ?? path('parts', part.id), taskId, stages, navigate })}
         >
           {step}

@@ -13,7 +13,7 @@ export function ReadingButton({ link }: { readonly link: ReadingLink }) {
     <button
       type="button"
       title={`${link.says}: go to where it was read`}
-      className="num rounded font-semibold text-ink not-italic underline decoration-lark underline-offset-3 hover:text-hop"
+      className="in-text num rounded font-semibold text-ink not-italic underline decoration-lark underline-offset-3 hover:text-hop"
       onClick={() => goTo({ at: link.at ?? [], taskId, stages, navigate })}
     >
       <Num text={link.text} />

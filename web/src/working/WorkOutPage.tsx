@@ -117,8 +117,10 @@ function AnswerSection({
   return (
     <section aria-label={title} data-at={writePath(path('questions', question.id))} tabIndex={-1} className="mb-9 outline-none">
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 border-b-[1.5px] border-ink pb-2">
-        <h2 className="min-w-48 flex-1 text-xl font-bold">
-          <QuestionTitle task={task} question={question} />
+        <div className="min-w-48 flex-1 text-xl font-bold">
+          <h2 className="inline">
+            <QuestionTitle task={task} question={question} />
+          </h2>
           <button
             type="button"
             aria-label={`Change the question ${title}`}
@@ -127,7 +129,7 @@ function AnswerSection({
           >
             <Pencil size={15} />
           </button>
-        </h2>
+        </div>
         {question.find.quantity === 'ions' ? (
           <ConcludedIons conclusion={conclusionOf(task, question.find.in)} />
         ) : question.find.quantity === 'words' ? null : answer.value === null ? (

@@ -49,7 +49,7 @@ export function AnsweredBlock({ answer }: { readonly answer: Answered }) {
       {missing !== undefined && (
         <p className="text-ink-soft italic">
           Still missing: {missing}.{' '}
-          <button type="button" className="underline not-italic print:hidden" onClick={() => go(at)}>
+          <button type="button" className="in-text underline not-italic print:hidden" onClick={() => go(at)}>
             Go there
           </button>
         </p>

@@ -38,6 +38,14 @@ describe('the page of a chromatogram', () => {
     expect(spots()).toHaveLength(8)
   })
 
+  it('tells nothing from a spot beyond the front, and leads back to it', () => {
+    openTask(INKS, <Chromatogram />, 'c1')
+    typeInto('spot 6, distance', '9.9')
+    expect(screen.getByLabelText('spot 6, distance').getAttribute('aria-invalid')).toBe('true')
+    expect(screen.getByLabelText('Now').textContent).toContain('Measure the marked spot again.')
+    expect(screen.getByTestId('lanes').textContent).toContain('ink B contains wolf lichen (Rf 0.86).')
+  })
+
   it('strikes a corrected distance through', () => {
     openTask(INKS, <Chromatogram />, 'c1')
     typeInto('spot 1, distance', '4.1')

@@ -66,7 +66,7 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
           }
         />
       </div>
-      <div className="flex gap-6 max-[1099px]:flex-col">
+      <div className="flex gap-6 @max-[30rem]/main:flex-col">
         <div className="min-w-0 flex-1">
           {part.spots.length === 0 && part.front === undefined ? (
             <p className="rounded-xl border border-rule p-6 text-ink-soft">The paper is drawn from the first measurement on.</p>
@@ -75,7 +75,7 @@ export function ChromatogramPage({ part }: { readonly part: PartOf<'chromatogram
           )}
           <Sentences read={read} />
         </div>
-        <div className="w-[26rem] shrink-0 max-[1099px]:w-full">
+        <div className="w-[27.5rem] shrink-0 @max-[30rem]/main:w-full">
           <SpotTable part={part} read={read} />
         </div>
       </div>
@@ -110,6 +110,12 @@ function nowOf(part: PartOf<'chromatogram'>, { spots, lanes }: Read): Now {
     return {
       title: 'Measure each spot to its middle.',
       says: 'The name of the sample, Enter, the distance, Enter. A star after the name makes it a reference: red*. Spots of one sample share its name.',
+      caution: CAUTION,
+    }
+  if (part.front !== undefined && spots.some(({ rf }) => rf === undefined))
+    return {
+      title: 'Measure the marked spot again.',
+      says: 'No spot goes further than the solvent, or back behind the pencil line. Nothing is told from it until it is mended.',
       caution: CAUTION,
     }
   if (!lanes.some(({ known }) => known))

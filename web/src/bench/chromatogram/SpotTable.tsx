@@ -3,6 +3,7 @@ import { readTypedReading } from '@hop-lark/core/number'
 import { CHEMICAL_COLOURS } from '@hop-lark/core/palette'
 import { freshId, type PartOf, type Path, path, type Spot, writePath } from '@hop-lark/core/record'
 import { useId, useRef } from 'react'
+import { useDerived } from '../../notebook/derived.ts'
 import { useDraft } from '../../notebook/drafts.ts'
 import { refusalOf } from '../../notebook/store.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
@@ -17,7 +18,7 @@ import { WrongRow } from '../../ui/WrongRow.tsx'
 import { spotsLeft } from './plannedSpots.ts'
 
 const COLOURS = [
-  { value: 'none', says: 'no colour given' },
+  { value: 'none', says: 'no colour' },
   ...Object.keys(CHEMICAL_COLOURS).map((name) => ({ value: name, says: name })),
 ]
 
@@ -40,7 +41,7 @@ export function SpotTable({ part, read }: SpotTableProps) {
           { says: `Spot / ${unit}`, align: 'right', width: 'w-[4.6rem] whitespace-nowrap' },
           { says: 'Rf', align: 'right', width: 'w-[3.3rem]' },
           { says: 'Reference', align: 'center', width: 'w-[5rem]' },
-          { says: 'Colour and take out', unseen: true, width: 'w-[7rem] max-[599px]:w-10' },
+          { says: 'Colour and take out', unseen: true, width: 'w-[9rem] max-[599px]:w-10' },
         ]}
       />
       <tbody>
@@ -62,6 +63,8 @@ interface SpotRowProps {
 
 function SpotRow({ part, spot: { id, label, distance, known = false, colour }, index, rf }: SpotRowProps) {
   const change = usePartChange(part)
+  const derived = useDerived()
+  const measured = path('parts', part.id, 'spots', id, 'distance')
   const changeSpot = (says: string, act: (spot: Spot) => void) =>
     change(says, (found) => {
       const here = found.spots[index]
@@ -79,7 +82,8 @@ function SpotRow({ part, spot: { id, label, distance, known = false, colour }, i
       </td>
       <td>
         <ReadingCell
-          at={path('parts', part.id, 'spots', id, 'distance')}
+          at={measured}
+          problem={derived.worstAt(measured)}
           label={`spot ${index + 1}, distance`}
           entry={distance}
           unit={part.unit ?? 'cm'}
@@ -107,7 +111,7 @@ function SpotRow({ part, spot: { id, label, distance, known = false, colour }, i
             label={`Colour of spot ${index + 1}`}
             value={colour ?? 'none'}
             choices={COLOURS}
-            className="w-24 px-2 text-sm max-[599px]:hidden"
+            className="w-[6.75rem] px-2 text-sm whitespace-nowrap max-[599px]:hidden"
             onChange={(chosen) =>
               changeSpot('colour of a spot', (here) => {
                 if (chosen === 'none') delete here.colour

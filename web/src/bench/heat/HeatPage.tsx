@@ -1,5 +1,5 @@
 import { checkFormula } from '@hop-lark/core/check'
-import { assessHeating, type HeatingAssessment } from '@hop-lark/core/heating'
+import { assessHeating, checkHeating, type HeatingAssessment } from '@hop-lark/core/heating'
 import { isDecimalText } from '@hop-lark/core/number'
 import {
   type Entry,
@@ -98,8 +98,8 @@ export function HeatPage({ part }: { readonly part: PartOf<'heating'> }) {
           }
         />
       </div>
-      <div className="flex gap-8 max-[1099px]:flex-col">
-        <div className="w-72 shrink-0 max-[1099px]:w-full">
+      <div className="flex gap-8 @max-[30rem]/main:flex-col">
+        <div className="w-72 shrink-0 @max-[30rem]/main:w-full">
           <Masses part={part} />
         </div>
         <div className="min-w-0 flex-1">
@@ -198,6 +198,12 @@ function Row({
 function Verdict({ assessment }: { readonly assessment: HeatingAssessment }) {
   const { lost, constant, within } = assessment
   if (!lost) return null
+  if (lost.mass.isNegative())
+    return (
+      <p className="rounded-xl bg-lark-wash px-4 py-3 text-[1.05rem]" data-testid="constant">
+        By these masses nothing was driven off: look at them again.
+      </p>
+    )
   return (
     <p className={`rounded-xl px-4 py-3 text-[1.05rem] ${constant ? 'bg-hop-wash' : 'bg-lark-wash'}`} data-testid="constant">
       {constant ? (
@@ -219,6 +225,8 @@ function nowOf(part: PartOf<'heating'>, { constant, steps }: HeatingAssessment, 
     'Hot glass and porcelain look like cold: use tongs, and a heatproof mat. Heat gently first, or the solid spits; eye protection. Follow your laboratory’s rules and your supervisor.'
   if (part.container === undefined) return { title: 'Weigh the empty container.', says: 'Clean and dry, and cold.', caution }
   if (steps.length === 0) return { title: `Weigh it with ${label} in it.`, says: 'This is the mass before heating.', caution }
+  if (checkHeating(part).some(({ level }) => level === 'error'))
+    return { title: 'Put the masses right first.', says: 'As they stand, there would be no solid in the container.', caution }
   if (constant)
     return { title: 'Constant mass. Stop heating.', says: 'All that heat can drive off is off. Go on to the working.', caution }
   return {

@@ -114,7 +114,7 @@ function FlaskVolume({ part, change }: { readonly part: Solution; readonly chang
       })
   }
   return (
-    <div className="flex flex-wrap items-end gap-2">
+    <fieldset aria-label="Made up to" className="flex flex-wrap items-end gap-2">
       {FLASKS.map((volume) => (
         <button
           key={volume}
@@ -139,7 +139,7 @@ function FlaskVolume({ part, change }: { readonly part: Solution; readonly chang
         at={path('parts', part.id, 'flask')}
         error={wrong === undefined ? undefined : 'digits and a point only'}
       />
-    </div>
+    </fieldset>
   )
 }
 
@@ -166,7 +166,7 @@ function Sources({ part, change }: SourcesProps) {
             <PortionIn part={part} portion={source} index={index} change={change} />
           )}
           <TakeOutButton
-            says="Take out"
+            says={`Take out: ${'weighing' in source ? 'what was weighed' : materialLabel(task, source.material)}`}
             onClick={() => change('take out of the flask', (found) => void found.from.splice(index, 1))}
           />
         </div>

@@ -33,7 +33,8 @@ const colourOf = (other: number) => OTHER_COLOURS[other % 2] ?? ''
 
 /** Graph paper: squares of 1, 2 or 5, points as marks, best lines drawn past them, construction lines, and reading off. */
 export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, others, readAt }: GraphPaperProps) {
-  const [frame, width] = useWidth(WIDEST)
+  const [frame, size] = useWidth(WIDEST)
+  const width = size.width * size.growth
   const [at, setAt] = useState<number>()
   const { points, doubtful } = reading
   if (points.length === 0)
@@ -49,7 +50,7 @@ export function GraphPaper({ reading, x: xName, y: yName, marks, tangents, other
           <>
             <ScatterChart
               width={width}
-              height={HEIGHT}
+              height={HEIGHT * size.growth}
               margin={{ top: 10, right: 22, bottom: 24, left: 12 }}
               accessibilityLayer={false}
             >

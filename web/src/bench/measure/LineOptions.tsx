@@ -32,7 +32,7 @@ export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
               at={path('parts', part.id, 'splitAt')}
               value={part.splitAt === undefined ? '' : String(part.splitAt)}
               mono
-              placeholder="where they fit best"
+              placeholder="best fit"
               inputMode="decimal"
               className="w-32"
               onCommit={number('splitAt')}
@@ -43,7 +43,7 @@ export function LineOptions({ part }: { readonly part: PartOf<'series'> }) {
             at={path('parts', part.id, 'mixedAt')}
             value={part.mixedAt ?? ''}
             mono
-            placeholder="no such moment"
+            placeholder="never"
             inputMode="decimal"
             className="w-32"
             onCommit={number('mixedAt')}

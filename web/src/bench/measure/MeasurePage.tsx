@@ -57,11 +57,11 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
           <LineOptions part={part} />
         </div>
       </div>
-      <div className="flex gap-6 max-[1099px]:flex-col">
-        <div className={`shrink-0 max-[1099px]:w-full ${isPlottedOtherwise(part) ? 'w-88' : 'w-56'}`}>
+      <div className="flex gap-6 @max-[30rem]/main:flex-col">
+        <div className={`shrink-0 @max-[30rem]/main:w-full ${isPlottedOtherwise(part) ? 'w-88' : 'w-56'}`}>
           <PointTable part={part} />
         </div>
-        <div className="top-0 min-w-0 flex-1 min-[1100px]:sticky min-[1100px]:self-start">
+        <div className="top-0 min-w-0 flex-1 @min-[30rem]/main:sticky @min-[30rem]/main:self-start">
           <GraphPaper
             reading={reading}
             x={x}

@@ -29,15 +29,16 @@ export function nowAtTheSeries(part: PartOf<'series'>, { points, places, doubtfu
       ? ' Go on past the turn: two lines need two points on each side of where they cross.'
       : ''
   const foreseen = foreseenX(part)
+  const [set, read] = [part.x.name.trim() || 'value you set', part.y.name.trim() || 'reading']
   if (foreseen !== undefined)
     return {
-      title: `At ${foreseen} ${unitSymbol(part.x.unit)}: what is the ${part.y.name}?`,
-      says: `Type what you read, Enter. Another ${part.x.name} than ${foreseen} is typed in its own cell.${turn}`,
+      title: `At ${foreseen} ${unitSymbol(part.x.unit)}: what is the ${read}?`,
+      says: `Type what you read, Enter. Another ${set} than ${foreseen} is typed in its own cell.${turn}`,
       caution,
     }
   return {
     title: points.length === 0 ? 'Enter the first point.' : 'Enter the next point.',
-    says: `Type the ${part.x.name}, Enter, the ${part.y.name}, Enter.${turn}`,
+    says: `Type the ${set}, Enter, the ${read}, Enter.${turn}`,
     caution,
   }
 }

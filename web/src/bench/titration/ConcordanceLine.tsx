@@ -8,6 +8,7 @@ import { layOutLine, stackLabels } from './lineLayout.ts'
 const WIDEST = 600
 const EDGE = 26
 const AXIS = 78
+const HEIGHT = 118
 /** Titres that are named one by one, at most: more names would lie on one another. */
 const MOST_NAMED = 40
 
@@ -19,7 +20,7 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
     .filter(({ run, compared, inMean }) => compared && (run.kind === 'accurate' || inMean))
     .map((assessed) => ({ ...assessed, volume: assessed.compared?.toNumber() ?? 0, name: runName(part.runs, assessed.index) }))
     .toSorted((a, b) => a.volume - b.volume)
-  const [frame, width] = useWidth(WIDEST)
+  const [frame, { width, growth }] = useWidth(WIDEST)
   if (dots.length === 0) return null
   const within = Number(conventions.concordance.within)
   const { from, to, ticks } = layOutLine(
@@ -38,7 +39,13 @@ export function ConcordanceLine({ part }: { readonly part: PartOf<'titration'> }
   const places = ticks.length > 1 && (ticks[1]?.at ?? 1) - (ticks[0]?.at ?? 0) >= 1 ? 0 : 2
   return (
     <div ref={frame}>
-      <svg width={width} height={118} role="img" aria-label={`Titres on a line: ${readOut(dots)}`}>
+      <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        width={width * growth}
+        height={HEIGHT * growth}
+        role="img"
+        aria-label={`Titres on a line: ${readOut(dots)}`}
+      >
         <line x1={EDGE - 8} x2={width - EDGE + 8} y1={AXIS} y2={AXIS} stroke="var(--ink)" strokeWidth="1.5" />
         {ticks.map(({ at, labelled }) => (
           <g key={at}>

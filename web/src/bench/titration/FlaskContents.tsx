@@ -1,4 +1,13 @@
-import { buretteOf, type Entry, entryText, findMaterial, type PartOf, path } from '@hop-lark/core/record'
+import {
+  buretteOf,
+  type Entry,
+  entryText,
+  findMaterial,
+  materialLabel,
+  type PartOf,
+  path,
+  type Task,
+} from '@hop-lark/core/record'
 import { useFormContext } from 'react-hook-form'
 import { useTask } from '../../notebook/derived.ts'
 import { dropDrafts } from '../../notebook/drafts.ts'
@@ -28,6 +37,10 @@ interface FlaskContentsProps {
   readonly change: PartChange<'titration'>
 }
 
+/** What a row of the flask is about. */
+const inFlask = (task: Task, content: Titration['flask'][number]) =>
+  'weighing' in content ? 'the weighed solid' : materialLabel(task, content.material)
+
 /** What is in the conical flask before the titration, each with how much of it. */
 export function FlaskContents({ part, change }: FlaskContentsProps) {
   const { resetField } = useFormContext()
@@ -43,16 +56,16 @@ export function FlaskContents({ part, change }: FlaskContentsProps) {
       <h3 className="mb-2 text-lg font-bold">In the conical flask</h3>
       <GoesOn part={part} change={change} />
       {part.flask.map((content, index) => (
-        <div key={index} className="mb-2 flex flex-wrap items-start gap-2">
+        <fieldset key={index} aria-label={inFlask(task, content)} className="mb-2 flex flex-wrap items-start gap-2">
           {'weighing' in content ? (
             <WeighedSolid index={index} />
           ) : (
             <PortionFields part={part} index={index} material={content.material} change={change} />
           )}
           <div className={BESIDE_LABELLED}>
-            <TakeOutButton says="Take out of the flask" onClick={() => takeOut(index)} />
+            <TakeOutButton says={`Take out of the flask: ${inFlask(task, content)}`} onClick={() => takeOut(index)} />
           </div>
-        </div>
+        </fieldset>
       ))}
       <PutIn part={part} change={change} />
     </section>

@@ -33,6 +33,7 @@ export function RunTable({ part }: { readonly part: PartOf<'titration'> }) {
   return (
     <div ref={frame} className="overflow-x-auto pb-1">
       <table
+        aria-label="Readings of the burette"
         className={`border-collapse ${columns.partly ? 'w-max table-fixed' : ''}`}
         aria-colcount={columns.partly ? runs.length + 1 : undefined}
         onKeyDown={moveByArrow}
@@ -48,6 +49,7 @@ export function RunTable({ part }: { readonly part: PartOf<'titration'> }) {
                 <th
                   key={index}
                   scope="col"
+                  aria-label={runName(part.runs, index)}
                   aria-colindex={columns.partly ? index + 2 : undefined}
                   style={columns.partly ? { width: COLUMN } : undefined}
                   className="min-w-[5rem] py-1 text-right"

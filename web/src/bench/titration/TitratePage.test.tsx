@@ -35,7 +35,7 @@ describe('the titration page', () => {
         .map((row) => row.textContent),
     ).toEqual([
       'Readingrough1234',
-      'Final readingcm³21.08',
+      'Final readingcm³struck out: 21.08',
       'Initial readingcm³',
       'Titrecm³21.3020.6521.1520.70–',
       'In the meannever✓ yes✕ no✓ yes',

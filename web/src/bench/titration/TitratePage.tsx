@@ -66,8 +66,8 @@ export function TitratePage({ part }: { readonly part: PartOf<'titration'> }) {
       about={[part.id]}
       first={nextCell(part)}
     >
-      <div className="flex gap-2 max-[899px]:flex-col">
-        <div className="w-[13.5rem] shrink-0 max-[899px]:hidden">
+      <div className="flex gap-2 @max-[28rem]/main:flex-col">
+        <div className="w-[13.5rem] shrink-0 @max-[28rem]/main:hidden">
           {open ? (
             <BuretteReader {...drawn} {...open} burette={conventions.burette} />
           ) : (

@@ -61,7 +61,7 @@ describe('setting up a titration', () => {
     open(LAWN_SAND)
     volume('a cupful')
     expect(await screen.findByText('digits and a point only')).toBeTruthy()
-    fireEvent.click(screen.getAllByRole('button', { name: 'Take out of the flask' })[0] as HTMLElement)
+    fireEvent.click(screen.getAllByRole('button', { name: /^Take out of the flask: / })[0] as HTMLElement)
     expect(now().flask).toHaveLength(1)
     expect(screen.getAllByLabelText('Volume').map((field) => (field as HTMLInputElement).value)).toEqual(['10'])
     expect(screen.queryByText('digits and a point only')).toBeNull()
@@ -79,7 +79,7 @@ describe('setting up a titration', () => {
       { material: nowOpen().materials.at(-1)?.id, by: 'cylinder' },
     ])
     const kept = now().flask.slice(1)
-    fireEvent.click(screen.getAllByRole('button', { name: 'Take out of the flask' })[0] as HTMLElement)
+    fireEvent.click(screen.getAllByRole('button', { name: /^Take out of the flask: / })[0] as HTMLElement)
     expect(now().flask).toEqual(kept)
     useNotebook.getState().undo()
     expect(now().flask).toHaveLength(had + 3)

@@ -36,7 +36,12 @@ export const ListedIons = memo(function ListedIons({ part }: { readonly part: Pa
       <p className="mt-1 flex flex-wrap gap-x-3 text-sm text-ink-soft">
         Ready lists:
         {ION_LISTS.map(({ name, ions }) => (
-          <button key={name} type="button" className="underline underline-offset-2 hover:text-ink" onClick={() => keep(ions)}>
+          <button
+            key={name}
+            type="button"
+            className="in-text underline underline-offset-2 hover:text-ink"
+            onClick={() => keep(ions)}
+          >
             {name}
           </button>
         ))}

@@ -48,13 +48,19 @@ export const SampleBar = memo(function SampleBar({ part, sample, onChoose, onAdd
     })
   return (
     <div className="mb-2 flex flex-wrap items-center gap-2">
+      {part.samples.length === 0 && (
+        <p className="basis-full">No sample yet. Is the first one a solution, a solid, or a liquid?</p>
+      )}
       <Order
         ids={part.samples.map(({ material }) => material)}
         along="row"
         nameOf={(id) => materialLabel(task, id)}
         onMove={move}
       >
-        <fieldset className="flex min-w-0 max-w-full overflow-x-auto rounded-lg border border-ink" aria-label="Sample">
+        <fieldset
+          className={`flex min-w-0 max-w-full overflow-x-auto rounded-lg ${part.samples.length === 0 ? '' : 'border border-ink'}`}
+          aria-label="Sample"
+        >
           {part.samples.map((one, index) => (
             <SampleButton
               key={one.material}

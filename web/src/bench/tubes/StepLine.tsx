@@ -214,7 +214,11 @@ function Stops({ stops, onKeep }: { readonly stops: readonly Stop[]; readonly on
       ))}
       <p className="flex flex-wrap items-baseline gap-x-3 text-sm text-ink-soft">
         It is not kept yet. Follow your laboratory’s rules and your supervisor.
-        <button type="button" onClick={onKeep} className="font-semibold text-ink underline underline-offset-2 hover:text-litmus">
+        <button
+          type="button"
+          onClick={onKeep}
+          className="in-text font-semibold text-ink underline underline-offset-2 hover:text-litmus"
+        >
           it was done with leave: keep it <Key name="Alt Enter" />
         </button>
       </p>
@@ -307,7 +311,7 @@ function SeenAs({ line }: { readonly line: StepLineState }) {
           key={says}
           type="button"
           onClick={() => line.mend(text)}
-          className="underline decoration-rule underline-offset-2 hover:text-hop"
+          className="in-text underline decoration-rule underline-offset-2 hover:text-hop"
         >
           or {says} {index === 0 && <Key name="Alt O" />}
         </button>

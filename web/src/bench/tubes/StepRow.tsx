@@ -42,7 +42,7 @@ export function StepRow({ at, step, observation, number, means, shut, onCorrect,
         {step.saw ? (
           <SawText text={step.saw} observation={observation} />
         ) : (
-          <button type="button" className="text-iodine underline underline-offset-2" onClick={onCorrect}>
+          <button type="button" className="in-text text-iodine underline underline-offset-2" onClick={onCorrect}>
             not written down yet
           </button>
         )}

@@ -42,7 +42,7 @@ export function WeighPage({ weighings }: { readonly weighings: readonly PartOf<'
       about={weighings.map(({ id }) => id)}
       first={nextCell(weighings)}
     >
-      <div className="flex items-start gap-8 max-[1099px]:flex-col">
+      <div className="flex items-start gap-8 @max-[30rem]/main:flex-col">
         <Balance shows={lastReading(weighings)} />
         <div className="flex w-full min-w-0 flex-1 flex-col gap-8">
           {weighings.map((weighing) => (
