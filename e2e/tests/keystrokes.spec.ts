@@ -39,6 +39,7 @@ test.describe('the jobs of a practical by keyboard take no more keys than on pap
     await keys.enter('0.0100')
     await expect(page.getByLabel('Formula in F3, if known')).toBeFocused()
     await keys.press('Enter')
+    await expect(page.getByRole('region', { name: 'Usual equations' }).getByRole('button').first()).toBeFocused()
     await keys.press('Enter')
     await expect(page.locator('[role=dialog] [data-onward]')).toBeFocused()
     await keys.press('Enter')

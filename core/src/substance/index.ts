@@ -1,4 +1,5 @@
 export { balance, checkBalance, type Imbalance } from './balance.ts'
+export { type BottleLabel, readBottleLabel } from './bottleLabel.ts'
 export { ATOMIC_WEIGHTS, atomicWeight, type ElementSymbol, isElement, type MassTable } from './elements.ts'
 export { type Equation, formatEquation, parseEquation, type StateSymbol, type Term } from './equation.ts'
 export {

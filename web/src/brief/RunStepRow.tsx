@@ -41,7 +41,7 @@ export function RunStepRow({ step, reading, gaps, says, onLook }: RunStepRowProp
         <button
           type="button"
           aria-expanded={open}
-          className="min-w-0 flex-1 text-left hover:text-hop"
+          className="on-paper min-w-0 flex-1 text-left hover:text-hop"
           onClick={() => setOpen(!open)}
         >
           <span

@@ -53,6 +53,15 @@ describe('the brief', () => {
     expect(nowOpen().materials[1]?.strength?.value).toBe('50')
   })
 
+  it('takes the whole label of a bottle where its formula is asked', () => {
+    open()
+    const material = within(screen.getByRole('region', { name: 'Material F2' }))
+    commit(material.getByLabelText('Formula of what is in it'), '0.0500 mol/dm3 sodium thiosulfate')
+    expect(nowOpen().materials[1]).toMatchObject({ solute: 'Na2S2O3', strength: { value: '0.0500', unit: 'mol/dm3' } })
+    expect(material.getByLabelText<HTMLInputElement>('Formula of what is in it').value).toBe('Na2S2O3')
+    expect(material.getByLabelText<HTMLInputElement>('Strength').value).toBe('0.0500')
+  })
+
   it('takes what else is dissolved in a solution, piece by piece', async () => {
     open()
     const material = within(screen.getByRole('region', { name: 'Material F2' }))

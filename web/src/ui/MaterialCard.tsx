@@ -81,7 +81,7 @@ function WhatItIs({ material, asked, children }: FieldsProps & { readonly childr
           asked={asked}
           error={fault?.says}
           className="min-w-44 flex-1"
-          placeholder="KMnO4"
+          placeholder={material.form === 'solution' && !material.strength ? '0.0200 mol/dm3 KMnO4' : 'KMnO4'}
           at={[...at, 'solute']}
         />
         {children}

@@ -1,6 +1,7 @@
 import { checkFormula } from '@hop-lark/core/check'
 import { isDecimalText, readStrength } from '@hop-lark/core/number'
 import { type Material, MaterialSchema } from '@hop-lark/core/record'
+import { readBottleLabel } from '@hop-lark/core/substance'
 import { z } from 'zod'
 import { choicesOf } from './choices.ts'
 
@@ -69,6 +70,14 @@ export function fieldsOf({ label, form, solute, note, bottle, strength, backgrou
   }
 }
 
+/** Writes what was typed as a formula: a name, or the whole label of a bottle with its strength, is understood too. */
+function writeSolute(material: Material, text: string): void {
+  const label = readBottleLabel(text)
+  const isRead = label !== undefined && (label.strength === undefined || material.form === 'solution')
+  material.solute = isRead ? label.solute : text
+  if (isRead && label.strength) material.strength = { ...label.strength }
+}
+
 /** Writes a field that was taken into a material of the record. */
 export function writeField(material: Material, name: keyof MaterialFields, value: unknown): void {
   const text = typeof value === 'string' ? value : ''
@@ -82,6 +91,7 @@ export function writeField(material: Material, name: keyof MaterialFields, value
     const background = backgroundFrom(text) ?? []
     if (background.length > 0) material.background = background
     else delete material.background
-  } else if (value === undefined) delete material[name as 'solute' | 'note' | 'bottle']
+  } else if (name === 'solute' && text !== '') writeSolute(material, text)
+  else if (value === undefined) delete material[name as 'solute' | 'note' | 'bottle']
   else Object.assign(material, { [name]: value })
 }

@@ -205,7 +205,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
   }
   return (
     <>
-      <tr>
+      <tr className="screen-only">
         <td className="py-1 pr-1">
           <input
             ref={labelField}

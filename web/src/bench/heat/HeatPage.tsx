@@ -150,26 +150,28 @@ function Masses({ part }: { readonly part: PartOf<'heating'> }) {
           )}
         </Row>
       ))}
-      <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
-        <NextReading
-          label="next mass, g"
-          unit="g"
-          at={masses}
-          onReading={(value) => {
-            let isConstant = false
-            change('weigh', (found) => {
-              const id = freshId(
-                'm',
-                found.masses.map((mass) => mass.id),
-              )
-              found.masses.push({ id, mass: { value, at: new Date().toISOString() } })
-              isConstant = assessHeating(found).constant
-            })
-            // The flame goes out: no mass is asked for any more.
-            if (isConstant) goOnward(masses)
-          }}
-        />
-      </Row>
+      <div className="screen-only">
+        <Row says={part.masses.length === 0 ? 'With solid, before' : `Heated ${part.masses.length}×`}>
+          <NextReading
+            label="next mass, g"
+            unit="g"
+            at={masses}
+            onReading={(value) => {
+              let isConstant = false
+              change('weigh', (found) => {
+                const id = freshId(
+                  'm',
+                  found.masses.map((mass) => mass.id),
+                )
+                found.masses.push({ id, mass: { value, at: new Date().toISOString() } })
+                isConstant = assessHeating(found).constant
+              })
+              // The flame goes out: no mass is asked for any more.
+              if (isConstant) goOnward(masses)
+            }}
+          />
+        </Row>
+      </div>
     </div>
   )
 }

@@ -38,7 +38,7 @@ export function MeasurePage({ part }: { readonly part: PartOf<'series'> }) {
       about={[part.id]}
       first={path('parts', part.id, 'points')}
     >
-      <div className="mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
+      <div className="screen-only mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
         <div className="grid grid-cols-[auto_minmax(7rem,11rem)_5rem_auto] items-center gap-2 max-[599px]:grid-cols-[auto_1fr_5rem]">
           <AxisFields part={part} axis="x" />
           <AxisFields part={part} axis="y" />

@@ -19,7 +19,7 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
   const at = writePath(path('parts', part.id, 'points'))
   return (
     <>
-      <tr>
+      <tr className="screen-only">
         <td className="py-1 pr-1">
           <Field
             label={`next ${part.x.name}`}
@@ -44,7 +44,7 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
       </tr>
       {wrong && <WrongRow id={says} columns={columns} says={wrong} />}
       {meantForX && (
-        <tr>
+        <tr className="screen-only">
           <td id={says} colSpan={columns} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
             <span className="num font-semibold">{foreseen}</span> is the {part.x.name} of this row already. If {part.y.name} reads{' '}
             <span className="num">{y.text}</span> too, Enter keeps it; if not, type what you read.

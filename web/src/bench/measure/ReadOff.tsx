@@ -71,7 +71,7 @@ export function ReadOff({ x, y, xName, xUnit, yUnit, drawn, at, onMove }: ReadOf
   const here = at ?? x.from
   const written = (value: number, axis: Axis) => value.toFixed(axis.places + 1)
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-[0.95rem]">
+    <div className="screen-only mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-[0.95rem]">
       <label className="flex items-center gap-2">
         <span className="text-sm font-semibold">Read off</span>
         <input

@@ -30,7 +30,7 @@ export function RunMenu({ part, index }: { readonly part: PartOf<'titration'>; r
       <Popover.Trigger
         aria-label={`${name}: kind, refill, in the mean`}
         data-at={writePath(path('parts', part.id, 'runs', run.id))}
-        className="inline-flex min-h-8 items-center gap-0.5 rounded pr-1 pl-2 font-bold hover:bg-hair"
+        className="on-paper inline-flex min-h-8 items-center gap-0.5 rounded pr-1 pl-2 font-bold hover:bg-hair"
       >
         {name.replace('run ', '')}
         <ChevronDown size={13} aria-hidden="true" className="text-ink-soft" />

@@ -47,7 +47,7 @@ export function GridView({ part, onShow }: GridViewProps) {
                   {cell ? (
                     <button
                       type="button"
-                      className="text-left hover:text-hop"
+                      className="on-paper text-left hover:text-hop"
                       onClick={() => onShow(cell.tube)}
                       title={`Tube ${cell.tube}`}
                     >

@@ -19,7 +19,7 @@ export function Steps({ rack, steps, onShow }: StepsProps) {
         <button
           key={step}
           type="button"
-          className="num rounded underline decoration-rule underline-offset-2 hover:text-hop"
+          className="on-paper num rounded underline decoration-rule underline-offset-2 hover:text-hop"
           title="Go to this step"
           onClick={() => onShow(step)}
           onMouseEnter={point(step, true)}

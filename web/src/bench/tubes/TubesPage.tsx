@@ -20,6 +20,7 @@ import { ExpectedPanel } from './ExpectedPanel.tsx'
 import { GoOnMenu } from './GoOnMenu.tsx'
 import { GridView } from './GridView.tsx'
 import { contextOf, doneBefore } from './guardContext.ts'
+import { PaperRack } from './PaperRack.tsx'
 import { PlannedActs } from './PlannedActs.tsx'
 import { rackKey } from './place.ts'
 import { QuickRecords } from './QuickRecords.tsx'
@@ -137,18 +138,21 @@ export function TubesPage({ part }: { readonly part: Part }) {
         )
       }
     >
-      <SampleBar part={settled} sample={sample} onChoose={choose} onAdded={goAndType} />
-      {grid ? (
-        <GridView
-          part={settled}
-          onShow={(tubeId) => {
-            setGrid(false)
-            tubes.select(tubeId)
-          }}
-        />
-      ) : (
-        sample && settledSample && <RackView {...atTheRack} sample={sample} settledSample={settledSample} />
-      )}
+      <PaperRack part={settled} found={identified.found} />
+      <div className={grid ? '' : 'screen-only'}>
+        <SampleBar part={settled} sample={sample} onChoose={choose} onAdded={goAndType} />
+        {grid ? (
+          <GridView
+            part={settled}
+            onShow={(tubeId) => {
+              setGrid(false)
+              tubes.select(tubeId)
+            }}
+          />
+        ) : (
+          sample && settledSample && <RackView {...atTheRack} sample={sample} settledSample={settledSample} />
+        )}
+      </div>
     </Sheet>
   )
 }
