@@ -15,6 +15,9 @@ async function begin(page: Page, url: string, keys: CountedKeys, title: string):
   await keys.type(title)
 }
 
+/** What the record can answer stands there to be asked for by its digit. */
+const answersProposed = (page: Page) => expect(page.getByRole('region', { name: 'What the record can answer' })).toBeVisible()
+
 test.describe('the jobs of a practical by keyboard take no more keys than on paper', () => {
   test('a solution is made up and titrated: 150', async ({ page, bench }) => {
     const keys = new CountedKeys(page)
@@ -56,6 +59,7 @@ test.describe('the jobs of a practical by keyboard take no more keys than on pap
     await expect(page.locator('[data-new-run]')).toBeFocused()
     await keys.press('Control+Enter')
     await expect(page.getByRole('heading', { level: 1, name: 'Work out' })).toBeVisible()
+    await answersProposed(page)
     await keys.press('5')
     await expect(page.getByRole('region', { name: 'Percentage by mass of Fe in F1' })).toContainText('12.2 %')
     await saved(page)
@@ -130,8 +134,11 @@ test.describe('the jobs of a practical by keyboard take no more keys than on pap
     await onward(page)
     await keys.press('Enter')
     await expect(page.getByRole('heading', { level: 1, name: 'Work out' })).toBeVisible()
+    await answersProposed(page)
     await keys.press('3')
+    await expect(page.getByRole('dialog')).toBeVisible()
     await keys.enter('CuSO4')
+    await expect(page.locator('[role=dialog] [data-onward]')).toBeFocused()
     await keys.press('Enter')
     await expect(page.getByRole('region', { name: /x in CuSO4/ })).toContainText('So x = 5')
     await saved(page)
