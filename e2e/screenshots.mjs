@@ -19,7 +19,16 @@ const SHOTS = [
   },
   { name: 'weigh', path: '/task/demo-lawn-sand/w1' },
   { name: 'titrate', path: '/task/demo-lawn-sand/t1' },
-  { name: 'titrate-phone-dark', path: '/task/demo-lawn-sand/t1', viewport: PHONE, colorScheme: 'dark' },
+  {
+    name: 'titrate-phone-dark',
+    path: '/task/demo-vinegar/t2',
+    viewport: PHONE,
+    colorScheme: 'dark',
+    act: async (page) => {
+      await page.locator('[data-at="parts.t2.runs.run2.initial"]').tap()
+      await page.getByRole('button', { name: '2', exact: true }).tap()
+    },
+  },
   {
     name: 'guide',
     path: '/task/demo-vinegar/t1',
@@ -137,7 +146,16 @@ const browser = await chromium.launch({
   args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
 })
 for (const { name, path, viewport = DESK, colorScheme = 'light', act } of SHOTS) {
-  const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB', timezoneId: 'UTC', reducedMotion: 'reduce' })
+  const finger = viewport === PHONE
+  const page = await browser.newPage({
+    viewport,
+    colorScheme,
+    hasTouch: finger,
+    isMobile: finger,
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    reducedMotion: 'reduce',
+  })
   await page.goto(base + path)
   await page.getByRole('heading', { level: 1 }).waitFor()
   await page.evaluate(() => document.fonts.ready)

@@ -105,7 +105,7 @@ test('a number in the working leads to where it was read; a correction strikes t
   const cell = page.locator('[data-at="parts.w1.withSample"]')
   await cell.fill('31.64')
   await page.keyboard.press('Enter')
-  await expect(page.locator('s')).toHaveText('31.46')
+  await expect(page.locator('s')).toContainText('31.46')
   await expect(page.getByTestId('mass-w1')).toHaveText('4.92 g')
   await page.keyboard.press('Control+z')
   await expect(page.getByTestId('mass-w1')).toHaveText('4.74 g')

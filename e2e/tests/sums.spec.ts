@@ -124,6 +124,7 @@ test('a calculation is asked for from the list, and what does not fit is refused
   await tabTo(page, 'Gradient of ln k')
   await enter(page, '-6250 cm3')
   await expect(page.getByRole('dialog')).toContainText('In K, not in cm3.')
+  await expect(page.locator('[role=dialog] [data-onward]')).toBeFocused()
   await fillIn(page, [['Gradient of ln k', '-6250']])
   await expect(page.getByRole('region', { name: /Activation energy/ })).toContainText('52.0 kJ/mol')
 })
