@@ -46,6 +46,8 @@ function readPainted(selectors: readonly string[]): Painted[] {
     const [red = 0, green = 0, blue = 0, alpha = 0] = pen.getImageData(0, 0, 1, 1).data
     let shown = alpha / 255
     for (let at: Element | null = element; at; at = at.parentElement) shown *= Number(getComputedStyle(at).opacity)
+    // A ghost that only carries marks.
+    if (shown === 0) return []
     const size = Number.parseFloat(style.fontSize)
     const large = size >= 24 || (size >= 18.66 && Number(style.fontWeight) >= 700)
     const box = element.getBoundingClientRect().toJSON() as Painted['box']
@@ -85,6 +87,8 @@ async function picturesOf(page: Page): Promise<Pictures> {
   const style = await page.addStyleTag({ content: HIDE_TEXT })
   const without = await take()
   await style.evaluate((element) => (element as Element).remove())
+  // A check that sees nothing is worse than none.
+  if (withText.data.equals(without.data)) throw new Error('The text of the page could not be hidden to see what is under it.')
   return { withText, without }
 }
 
