@@ -82,7 +82,7 @@ const SHOTS = [
     act: async (page) => {
       await page.getByRole('button', { name: 'Jar H', exact: true }).click()
       await page.getByRole('button', { name: /^Tube H1/ }).click()
-      await page.getByRole('region', { name: 'Verdict' }).getByText('Still possible').waitFor()
+      await page.getByRole('region', { name: 'Verdict' }).getByRole('heading', { name: 'Still possible' }).waitFor()
       await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded()
     },
   },
