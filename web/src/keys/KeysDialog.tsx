@@ -64,6 +64,7 @@ function KeyLine({ name }: { readonly name: KeyActionName }) {
   const combination = useCombination(name)
   const choose = useKeyChoice((choice) => choice.choose)
   const [asking, setAsking] = useState(false)
+  const shared = useSharedWith(name)
   return (
     <li className="flex min-h-11 flex-wrap items-center gap-x-3 border-b border-hair py-1">
       <span className="w-32">{combination === '' ? <span className="text-ink-soft">no key</span> : <KeyOf action={name} />}</span>
@@ -102,6 +103,23 @@ function KeyLine({ name }: { readonly name: KeyActionName }) {
           )}
         </>
       )}
+      {shared !== '' && (
+        <p role="status" className="basis-full text-sm text-iodine">
+          Also the key for: {shared}. Where both can be done, only one gets it.
+        </p>
+      )}
     </li>
   )
 }
+
+/** Other acts that have the same key since one of them was given it; usual keys are shared only by acts of different pages. */
+const useSharedWith = (name: KeyActionName): string =>
+  useKeyChoice(({ chosen }) => {
+    const keyOf = (one: KeyActionName) => chosen[one] ?? KEY_ACTIONS[one].usual
+    const shares = (other: KeyActionName) => other !== name && keyOf(other) === keyOf(name) && (name in chosen || other in chosen)
+    return keyOf(name) === ''
+      ? ''
+      : NAMES.filter(shares)
+          .map((other) => KEY_ACTIONS[other].says)
+          .join('; ')
+  })

@@ -1,4 +1,4 @@
-import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { cleanup, act as drawn, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { KEY_ACTIONS } from './actions.ts'
 import { KeyOf } from './KeyHint.tsx'
@@ -66,6 +66,16 @@ describe('a key of an act', () => {
     press(document.body, 'g', { altKey: true })
     expect(act).not.toHaveBeenCalled()
     expect(screen.getByText('no key')).toBeTruthy()
+  })
+
+  it('that was given to another act as well is said beside both', () => {
+    render(<KeysDialog open onOpenChange={() => {}} />)
+    expect(screen.queryByRole('status')).toBeNull()
+    const { says, usual } = KEY_ACTIONS.reference
+    drawn(() => useKeyChoice.getState().choose('grid', usual))
+    expect(screen.getAllByRole('status')).toHaveLength(2)
+    screen.getByText(`Also the key for: ${says}. Where both can be done, only one gets it.`)
+    screen.getByText(`Also the key for: ${KEY_ACTIONS.grid.says}. Where both can be done, only one gets it.`)
   })
 
   it('is no letter where letters are switched off', () => {

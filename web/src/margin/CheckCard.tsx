@@ -40,14 +40,18 @@ const Problems = memo(
       (a, b) => Number(mine(b)) - Number(mine(a)) || ORDER.indexOf(a.level) - ORDER.indexOf(b.level),
     )
     const shown = eachOnce(inOrder.filter((problem) => mine(problem) || problem.level !== 'advice'))
-    if (shown.length === 0) return null
+    // What begins to be wrong is told once, when it comes; what was told stays as it is.
     return (
-      <section aria-label="Check" className="flex flex-col gap-4">
-        {shown.slice(0, MOST_AT_ONCE).map(({ problem, places }) => (
-          <ProblemNote key={`${problem.code}${writePath(problem.at)}`} task={task} problem={problem} places={places} />
-        ))}
-        {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
-      </section>
+      <div aria-live="polite" aria-relevant="additions" className="contents">
+        {shown.length > 0 && (
+          <section aria-label="Check" className="flex flex-col gap-4">
+            {shown.slice(0, MOST_AT_ONCE).map(({ problem, places }) => (
+              <ProblemNote key={`${problem.code}${writePath(problem.at)}`} task={task} problem={problem} places={places} />
+            ))}
+            {shown.length > MOST_AT_ONCE && <p className="text-sm text-ink-soft">and {shown.length - MOST_AT_ONCE} more</p>}
+          </section>
+        )}
+      </div>
     )
   },
   // Pages name what they are about anew each time they are drawn.

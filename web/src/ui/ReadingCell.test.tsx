@@ -43,6 +43,15 @@ describe('a cell for a reading', () => {
     expect(done).toHaveBeenCalledOnce()
   })
 
+  it('is described by why it is marked, for whoever does not see the margin', () => {
+    const { cell, type, press } = open({ problem: 'error' })
+    type('2.10')
+    press('Enter')
+    const says = document.getElementById(cell.getAttribute('aria-describedby') ?? '')
+    expect(says?.textContent).toContain('burettes count downwards')
+    expect(says?.className).toBe('sr-only')
+  })
+
   it('never makes another number of a reading without a yes, and holds nobody up', () => {
     const { cell, type, press, done } = open()
     type('42.53')

@@ -1,6 +1,7 @@
 import { meantOn, readTypedReading } from '@hop-lark/core/number'
 import { type Entry, entryText, type Path, writePath } from '@hop-lark/core/record'
 import { useId } from 'react'
+import { useDerived } from '../notebook/derived.ts'
 import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { padField } from '../pad/padField.ts'
@@ -99,6 +100,7 @@ export function ReadingCell(props: ReadingCellProps) {
     onDone: () => (props.onDone ?? (() => goToNextAsked(at)))(),
   })
   const speaks = said !== undefined || wrong !== undefined
+  const mark = problem === 'advice' ? undefined : problem
   return (
     <div className="relative">
       <Struck entry={entry} />
@@ -107,7 +109,7 @@ export function ReadingCell(props: ReadingCellProps) {
         data-asked=""
         aria-label={label}
         aria-invalid={wrong !== undefined || problem === 'error'}
-        aria-describedby={speaks ? says : undefined}
+        aria-describedby={speaks || mark ? says : undefined}
         {...padField({ step: props.step, most: props.most, unit: props.unit })}
         inputMode={pad ? 'none' : 'decimal'}
         autoComplete="off"
@@ -136,7 +138,25 @@ export function ReadingCell(props: ReadingCellProps) {
       ) : (
         said && <Said id={says} said={said} />
       )}
+      {mark && !speaks && <Marked id={says} at={at} level={mark} />}
     </div>
+  )
+}
+
+interface MarkedProps {
+  readonly id: string
+  readonly at: Path
+  readonly level: 'error' | 'query'
+}
+
+/** Why a cell is marked, for whoever does not see the margin. */
+function Marked({ id, at, level }: MarkedProps) {
+  const place = writePath(at)
+  const found = useDerived().problems.find((problem) => problem.level === level && writePath(problem.at) === place)
+  return (
+    <span id={id} className="sr-only">
+      {found?.says}
+    </span>
   )
 }
 
