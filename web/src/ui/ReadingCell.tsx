@@ -6,11 +6,11 @@ import { useDraft } from '../notebook/drafts.ts'
 import { useNotebook } from '../notebook/store.ts'
 import { padField } from '../pad/padField.ts'
 import { usePad } from '../pad/usePad.ts'
-import { Button } from './Button.tsx'
 import { CellSays } from './CellSays.tsx'
-import { type SaidOfReading, sayYes, useLastSaid, useSaidOf } from './lastSaid.ts'
+import { sayYes, useLastSaid, useSaidOf } from './lastSaid.ts'
 import { leaveField } from './leaveField.ts'
 import { goToNextAsked } from './nextAsked.ts'
+import { SaidWords } from './SaidWords.tsx'
 import { Struck } from './Struck.tsx'
 import { TYPED_ONLY } from './typedOnly.ts'
 
@@ -32,6 +32,8 @@ interface ReadingCellProps {
   /** Where the cursor goes when the cell is filled; without it, to the next thing that is asked for on the page. */
   readonly onDone?: (() => void) | undefined
   readonly problem?: 'error' | 'query' | 'advice' | undefined
+  /** Whether what is said about it stands elsewhere: under the row where the next is typed. */
+  readonly quiet?: boolean
 }
 
 const RINGS = {
@@ -95,10 +97,19 @@ export function ReadingCell(props: ReadingCellProps) {
   const { at, label, entry, offer, size = 'large', pale, problem } = props
   const says = useId()
   const pad = usePad()
-  const { shown, said, wrong, isDraft, type, enter, leave } = useReading({
+  const {
+    shown,
+    said: spoken,
+    wrong,
+    isDraft,
+    type,
+    enter,
+    leave,
+  } = useReading({
     ...props,
     onDone: () => (props.onDone ?? (() => goToNextAsked(at)))(),
   })
+  const said = props.quiet ? undefined : spoken
   const speaks = said !== undefined || wrong !== undefined
   const mark = problem === 'advice' ? undefined : problem
   return (
@@ -136,7 +147,11 @@ export function ReadingCell(props: ReadingCellProps) {
           {wrong}
         </CellSays>
       ) : (
-        said && <Said id={says} said={said} />
+        said && (
+          <CellSays id={says} kind={'better' in said ? 'asks' : 'tells'}>
+            <SaidWords said={said} />
+          </CellSays>
+        )
       )}
       {mark && !speaks && <Marked id={says} at={at} level={mark} />}
     </div>
@@ -157,23 +172,5 @@ function Marked({ id, at, level }: MarkedProps) {
     <span id={id} className="sr-only">
       {found?.says}
     </span>
-  )
-}
-
-/** What is said of a reading that was kept: what it is written as, or what it may have been meant for. */
-function Said({ id, said }: { readonly id: string; readonly said: SaidOfReading }) {
-  if ('typed' in said)
-    return (
-      <CellSays id={id} kind="tells">
-        {said.typed} is written {said.kept}
-      </CellSays>
-    )
-  return (
-    <CellSays id={id} kind="asks">
-      Meant{' '}
-      <Button look="quiet" action="sayYes" className="num" onClick={() => sayYes()}>
-        {said.better}?
-      </Button>
-    </CellSays>
   )
 }

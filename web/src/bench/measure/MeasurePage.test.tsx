@@ -120,6 +120,20 @@ describe('the page of a series', () => {
     fireEvent.change(screen.getByLabelText('next temperature'), { target: { value: '' } })
   })
 
+  it('asks about a reading between the marks under the row, holds nobody up, and takes the other by a yes', () => {
+    openTask(KILN, <Measure />, 'm1')
+    typeInto('next temperature', '23.8')
+    expect(textNow('parts.m1.points.p11.y')).toBe('23.8')
+    expect(screen.getByRole('status').textContent).toContain('Meant 24.0?')
+    fireEvent.keyDown(screen.getByLabelText('next temperature'), { key: 'y' })
+    expect(textNow('parts.m1.points.p11.y')).toBe('24.0')
+    expect(screen.queryByRole('status')).toBeNull()
+    typeInto('next temperature', '23')
+    expect(screen.getByRole('status').textContent).toBe('23 is written 23.0')
+    typeInto('next temperature', '22.5')
+    expect(screen.queryByRole('status')).toBeNull()
+  })
+
   it('queries a point that does not fit, and keeps it', () => {
     const odd = changed(KILN, (draft) => {
       for (const part of draft.parts)

@@ -1,8 +1,10 @@
-import { type PartOf, path, writePath } from '@hop-lark/core/record'
+import { isWithin, type PartOf, path, writePath } from '@hop-lark/core/record'
 import { useId } from 'react'
 import { type PadScale, padField } from '../../pad/padField.ts'
 import { usePad } from '../../pad/usePad.ts'
+import { sayYes, useLastSaid } from '../../ui/lastSaid.ts'
 import { leaveField } from '../../ui/leaveField.ts'
+import { SaidWords } from '../../ui/SaidWords.tsx'
 import { TYPED_ONLY } from '../../ui/typedOnly.ts'
 import { WrongRow } from '../../ui/WrongRow.tsx'
 import { type OpenField, useOpenPoint } from './useOpenPoint.ts'
@@ -13,6 +15,8 @@ const INPUT =
 /** The row of the point that is being taken. */
 export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; readonly columns: number }) {
   const { x, y, foreseen, wrong, meantForX } = useOpenPoint(part)
+  const said = useLastSaid((state) => state.said)
+  const spoken = said && isWithin(said.at, path('parts', part.id, 'points')) ? said : undefined
   const says = useId()
   const speaks = wrong !== undefined || meantForX ? says : undefined
   // Where the page puts the cursor: on what has to be typed.
@@ -43,6 +47,13 @@ export function OpenPoint({ part, columns }: { readonly part: PartOf<'series'>; 
         <td colSpan={columns - 2} />
       </tr>
       {wrong && <WrongRow id={says} columns={columns} says={wrong} />}
+      {spoken && !wrong && !meantForX && (
+        <tr className="screen-only">
+          <td colSpan={columns} role="status" className="px-2 py-1 text-right text-sm">
+            <SaidWords said={spoken} />
+          </td>
+        </tr>
+      )}
       {meantForX && (
         <tr className="screen-only">
           <td id={says} colSpan={columns} role="alert" className="rounded-md bg-iodine-wash px-2 py-1 text-sm">
@@ -83,6 +94,7 @@ function Field({ label, at, placeholder, says, scale, text, type, enter, clear, 
       onChange={(event) => type(event.target.value)}
       onKeyDown={(event) => {
         if (event.key === 'Enter' && !event.ctrlKey) enter()
+        if (event.key.toLowerCase() === 'y' && !event.altKey && !event.ctrlKey && sayYes()) event.preventDefault()
         if (event.key !== 'Escape') return
         if (clear()) event.stopPropagation()
         else leaveField(event.currentTarget)

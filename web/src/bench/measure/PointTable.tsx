@@ -57,6 +57,7 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
                 step={part.x.step}
                 unit={part.x.unit}
                 size="normal"
+                quiet
                 pale
               />
             </td>
@@ -68,6 +69,7 @@ export function PointTable({ part }: { readonly part: PartOf<'series'> }) {
                 step={part.y.step}
                 unit={part.y.unit}
                 size="normal"
+                quiet
               />
             </td>
             {worked.map(({ axis, drawn, power }) => (

@@ -1,8 +1,9 @@
-import { completedOn, Exact, readTypedReading } from '@hop-lark/core/number'
-import { entryText, freshId, type PartOf } from '@hop-lark/core/record'
+import { completedOn, Exact, meantOn, readTypedReading } from '@hop-lark/core/number'
+import { entryText, freshId, type PartOf, path } from '@hop-lark/core/record'
 import { type RefObject, useRef, useState } from 'react'
 import { useDraft } from '../../notebook/drafts.ts'
 import { usePartChange } from '../../notebook/usePartChange.ts'
+import { useLastSaid } from '../../ui/lastSaid.ts'
 import { foreseenX, goesOn } from './nextX.ts'
 
 /** One of the two fields of the point that is being taken. */
@@ -34,6 +35,17 @@ function readingOf(text: string, { step, unit }: PartOf<'series'>['x']): string 
 
 const wrongWith = (text: string, { unit }: PartOf<'series'>['x']) =>
   text.trim() === '' ? undefined : readTypedReading(text, unit).wrong
+
+/** Says what a reading that was just kept is written as, or asks what it was meant for where it lies between the marks. */
+function sayOf(part: PartOf<'series'>, point: string, typed: string): void {
+  const { say, drop } = useLastSaid.getState()
+  const text = readTypedReading(typed, part.y.unit).text
+  const meant = text === undefined ? undefined : meantOn(text, { step: part.y.step })
+  const at = path('parts', part.id, 'points', point, 'y')
+  if (text !== undefined && meant?.kind === 'completed') say({ at, kept: meant.text, typed: text })
+  else if (text !== undefined && meant?.kind === 'asked') say({ at, kept: text, better: meant.text })
+  else drop()
+}
 
 function openField(
   text: string,
@@ -69,13 +81,14 @@ export function useOpenPoint(part: PartOf<'series'>): OpenPointState {
   const readings = part.points.map((point) => entryText(point.y))
   const keep = (xText: string, yText: string) => {
     const at = new Date().toISOString()
+    const id = freshId(
+      'p',
+      part.points.map((point) => point.id),
+    )
     change('add a point', (found) => {
-      const id = freshId(
-        'p',
-        found.points.map((point) => point.id),
-      )
       found.points.push({ id, x: { value: xText, at }, y: { value: yText, at } })
     })
+    sayOf(part, id, y)
     setX(undefined)
     setY(undefined)
     const points = [...part.points, { id: 'next', x: { value: xText, at }, y: { value: yText, at } }]
