@@ -46,6 +46,14 @@ describe('questions that the record can answer', () => {
     expect(water).toEqual({ find: { quantity: 'hydration', of: '', in: 'W' }, lacks: 'of' })
   })
 
+  it('are none of a heating whose masses cannot be', () => {
+    const task = unasked('water-in-washing-soda')
+    const parts = task.parts.map((part) => (part.kind === 'heating' ? { ...part, container: '30.00' } : part))
+    const driven = (found: Task) => titles(found).filter((title) => /^Mass of H2O/.test(title))
+    expect(driven(task)).toHaveLength(1)
+    expect(driven({ ...task, parts })).toEqual([])
+  })
+
   it('ask for the strength of the burette only where no label tells it', () => {
     expect(titles(unasked('acid-in-orchard-vinegar'))).toEqual(['Concentration of NaOH in N'])
   })

@@ -1,3 +1,4 @@
+import { checkHeating } from '../heating/index.ts'
 import { reactingIn, readFormula, reckonTask } from '../reckon/index.ts'
 import { buretteOf, byKind, findMaterial, makerOf, type PartOf, type Question, type Task, weighingOf } from '../record/index.ts'
 import { type Formula, hasSomeWater, standInsOf } from '../substance/index.ts'
@@ -69,7 +70,10 @@ function ofTitration(part: PartOf<'titration'>, task: Task): readonly Find[] {
   ]
 }
 
-function ofHeating({ id, of, lost = 'H2O' }: PartOf<'heating'>, task: Task): readonly Find[] {
+function ofHeating(part: PartOf<'heating'>, task: Task): readonly Find[] {
+  // Nothing is built on masses that cannot be.
+  if (checkHeating(part).some(({ level }) => level === 'error')) return []
+  const { id, of, lost = 'H2O' } = part
   const solute = findMaterial(task, of)?.solute
   const salt = solute?.split(/[.·]/)[0] ?? ''
   return [

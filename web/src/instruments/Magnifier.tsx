@@ -21,6 +21,38 @@ const CURVE = 7
 /** How far from the centre a number is still seen whole. */
 const WHOLE = RADIUS - 8
 
+/** Nearer to the level than this a number lies on both, the liquid and what is above it. */
+const ON_THE_EDGE = 14
+const PLATE = { digit: 9, height: 16 }
+
+interface WholeProps {
+  readonly at: number
+  readonly y: number
+  /** What it is written with; without it, on a plate of its own. */
+  readonly ink: string | undefined
+}
+
+/** The number of a whole division. */
+function Whole({ at, y, ink }: WholeProps) {
+  return (
+    <>
+      {ink === undefined && (
+        <rect
+          x={CENTRE - 2}
+          y={y - PLATE.height / 2}
+          width={String(at).length * PLATE.digit + 4}
+          height={PLATE.height}
+          rx="3"
+          fill="var(--sheet)"
+        />
+      )}
+      <text x={CENTRE} y={y + 5} className="num text-[14px] font-semibold" fill={ink ?? 'var(--ink)'}>
+        {at}
+      </text>
+    </>
+  )
+}
+
 /** The divisions around the meniscus as an eye at the right level sees them. */
 export function Magnifier({ reading, capacity, look, y, from }: MagnifierProps) {
   const perUnit = RADIUS / REACH
@@ -54,9 +86,7 @@ export function Magnifier({ reading, capacity, look, y, from }: MagnifierProps) 
                 strokeWidth={whole ? 2 : 1.3}
               />
               {whole && Math.abs(height - y) <= WHOLE && (
-                <text x={CENTRE} y={height + 5} className="num text-[14px] font-semibold" fill={stroke}>
-                  {Math.round(at)}
-                </text>
+                <Whole at={Math.round(at)} y={height} ink={Math.abs(height - y) < ON_THE_EDGE ? undefined : stroke} />
               )}
             </g>
           )

@@ -48,7 +48,12 @@ export function ProposedQuestions({ proposals, onLacking }: ProposedQuestionsPro
   return (
     <OfferList
       label="What the record can answer"
-      says="What you recorded can answer these. Enter or the digit asks one; the sheet says which it wants."
+      says={
+        <>
+          What you recorded can answer these; the sheet says which it wants.
+          <span className="keys-only"> Enter or the digit asks one.</span>
+        </>
+      }
       at={PROPOSED}
       offers={proposals.map(({ find, lacks, asked }) => {
         const question = { id: 'proposed', find }

@@ -216,7 +216,7 @@ function OpenRow({ part }: { readonly part: PartOf<'chromatogram'> }) {
             className={INPUT}
             {...(label === '' ? {} : TYPED_ONLY)}
             value={label}
-            placeholder={foreseen ?? 'name, or name*'}
+            placeholder={foreseen ?? 'name'}
             onChange={(event) => setLabel(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && distanceField.current?.focus()}
           />
