@@ -3,7 +3,7 @@ import { printed } from './paper.ts'
 
 /** What stands on the paper of each page, and what must not. */
 const PAGES = [
-  ['iron-in-lawn-sand', 'w1', ['Weigh F1', '31.46', '26.72', '4.74'], ['Another portion']],
+  ['iron-in-lawn-sand', 'w1', ['Iron in lawn sand · ', 'Weigh F1', '31.46', '26.72', '4.74'], ['Another portion']],
   ['iron-in-lawn-sand', 't1', ['rough', '21.30', '42.20', 'Mean titre', '20.68'], ['New run', 'Set up', 'Run quickly']],
   ['iron-in-lawn-sand', 'work-out', ['0.0100', '20.675', '12.2 %'], ['What if', 'Add a question']],
   ['water-in-washing-soda', 'h1', ['21.30', '19.49', 'Driven off'], ['Bring in a table']],

@@ -6,6 +6,7 @@ import { useTask } from '../notebook/derived.ts'
 import { useLastSaid } from '../ui/lastSaid.ts'
 import { later } from '../ui/later.tsx'
 import { ONWARD } from '../ui/nextAsked.ts'
+import { usePrinting } from '../ui/usePrinting.ts'
 import { focusAt } from './goTo.ts'
 import { Notices } from './Notices.tsx'
 
@@ -29,6 +30,7 @@ interface SheetProps {
 /** What stands over a page that is printed: of which task it is, and from when. */
 function PaperHead() {
   const task = useTask()
+  if (!usePrinting()) return null
   return (
     <p className="paper-only mb-2 border-b border-ink pb-1 text-sm">
       {task.title} · {format(new Date(), 'd MMMM yyyy, HH:mm')}

@@ -25,7 +25,7 @@ export function StageMark({ state }: { readonly state: StageState }) {
       )}
       <path d={TUBE} fill="none" stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       {state === 'done' ? (
-        <path d="M5 0.7h10l-1.3 3.6H6.300z" fill="var(--lark)" />
+        <path d="M5 0.7h10l-1.3 3.6H6.3z" fill="var(--lark)" />
       ) : (
         <path d={RIM} stroke={line} strokeWidth="1.5" strokeLinecap="round" />
       )}

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react'
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
+import { FINGERS } from '../ui/fingers.ts'
 
 interface PadChoice {
   /** Whether readings are taken by the pad; `touch`: where fingers are what there is. */
@@ -12,8 +13,6 @@ interface PadChoice {
 export const usePadChoice = create<PadChoice>()(
   persist((set) => ({ pad: 'touch', choose: (pad) => set({ pad }) }), { name: 'hop-lark-pad' }),
 )
-
-const FINGERS = '(hover: none) and (pointer: coarse)'
 
 function watchFingers(changed: () => void): () => void {
   const media = window.matchMedia(FINGERS)

@@ -4,6 +4,8 @@ interface StageLine {
   readonly state: string
 }
 
+const LIST = new Intl.ListFormat('en-GB')
+
 /**
  * How far a task is, as one sentence.
  *
@@ -14,11 +16,6 @@ export function sayStages(stages: readonly StageLine[]): string {
   const done = stages.filter(({ state }) => state === 'done').length
   const begun = stages.filter(({ state }) => state === 'partly').map(({ title }) => title)
   if (done === 0 && begun.length === 0) return `None of ${stages.length} stages begun.`
-  const rest =
-    begun.length === 0
-      ? ''
-      : begun.length === 1
-        ? `; ${begun[0]} is begun`
-        : `; ${begun.slice(0, -1).join(', ')} and ${begun.at(-1)} are begun`
+  const rest = begun.length === 0 ? '' : `; ${LIST.format(begun)} ${begun.length === 1 ? 'is' : 'are'} begun`
   return `${done} of ${stages.length} stages done${rest}.`
 }

@@ -1,9 +1,9 @@
+import { FINGERS } from './fingers.ts'
+
 /** What Tab stops at. */
 const STOPS = 'a[href], button:not(:disabled), input:not(:disabled), select, textarea, [tabindex]:not([tabindex="-1"])'
 /** What lies over the page and goes again. */
 const OVER = '[role=dialog], [role=menu], [role=listbox]'
-/** On a phone the cursor would call up the keyboard. */
-const FINGERS = '(hover: none) and (pointer: coarse)'
 /** How long whatever took a control away has to put the cursor where it belongs, ms. */
 const GRACE = 120
 
@@ -46,6 +46,7 @@ export function backToPage(): void {
 
 /** The cursor is nowhere, and what it was on is gone: an act took its own control away. */
 function mend(): void {
+  // On a phone the cursor would call up the keyboard.
   if (document.activeElement === document.body && last && !last.isConnected && !window.matchMedia(FINGERS).matches) backToPage()
 }
 
